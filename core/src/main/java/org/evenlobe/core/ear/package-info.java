@@ -1,0 +1,2 @@
+/** Ears by breed and type: the breed catalogue and how fast load gathers. */
+package org.evenlobe.core.ear;

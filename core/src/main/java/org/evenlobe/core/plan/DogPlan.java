@@ -1,0 +1,32 @@
+package org.evenlobe.core.plan;
+
+import java.time.LocalDate;
+import java.util.List;
+import java.util.UUID;
+import org.evenlobe.core.ear.LoadFactor;
+import org.evenlobe.core.measure.EarPair;
+
+/**
+ * A dog's plan for the next {@value #HORIZON_DAYS} days.
+ *
+ * @param dogId whose
+ * @param today the day it was made for
+ * @param loadFactor how fast its ears are expected to gather
+ * @param start what was begun with
+ * @param ears what is known of each ear
+ * @param items what is planned, earliest best day first
+ */
+public record DogPlan(
+    UUID dogId,
+    LocalDate today,
+    LoadFactor loadFactor,
+    StartingInterval start,
+    EarPair<EarPlan> ears,
+    List<PlanItem> items) {
+  /** How far ahead is planned. */
+  public static final int HORIZON_DAYS = 60;
+
+  public DogPlan {
+    items = List.copyOf(items);
+  }
+}

@@ -1,0 +1,202 @@
+package org.evenlobe.core.plan;
+
+import java.time.LocalDate;
+import java.time.temporal.ChronoUnit;
+import java.util.ArrayList;
+import java.util.Collection;
+import java.util.List;
+import java.util.Optional;
+import java.util.TreeMap;
+import org.evenlobe.core.measure.Side;
+import org.evenlobe.core.plan.LoadRate.Observation;
+import org.evenlobe.core.rule.Figures;
+import org.evenlobe.core.rule.Reason;
+import org.evenlobe.core.rule.Rule;
+
+/**
+ * Learns one ear's interval from what its cleanings brought out (rule PLAN_LEARN).
+ *
+ * <p>Each cleaning in the canal, with one before it, tells a load y and the days t in which it
+ * gathered, 90 at most. Where y is the heaviest grade and t longer than the interval in force, t
+ * counts as that interval: more may have been there, and a neglected ear must not be told to wait
+ * longer. A wipe tells nothing and starts no t. Less than 3 days after the last, what comes out is
+ * leftovers and tells nothing; that also covers the later days of a catch-up run. At one cleaning
+ * the interval grows by a quarter at most; it may shrink at once.
+ *
+ * <p>For example base 14 and a load of 1 found after 14 days: (4 + 1) ÷ (28 + 14) = 0.119 a day, so
+ * 17 days, and 14 × 1.25 = 17.5 allows it.
+ */
+final class IntervalLearning {
+  private static final int LONGEST_GATHERING = 90;
+  private static final int LEFTOVER_DAYS = 3;
+  private static final double MOST_GROWTH = 1.25;
+  private static final int ROUTINE_AFTER_CLEANINGS = 3;
+  private static final int ROUTINE_UNDER_DAYS = 42;
+  private static final int ROUTINE_ENDS_AT_DAYS = 60;
+
+  private final Side side;
+  private final StartingInterval start;
+  private final LoadRate prior;
+  private final List<Observation> observations = new ArrayList<>();
+  private LoadRate rate;
+  private int inForce;
+  private Optional<Reason> growth = Optional.empty();
+  private boolean routine;
+  private int cleanings;
+  private Optional<LocalDate> previous = Optional.empty();
+
+  private IntervalLearning(Side side, StartingInterval start) {
+    this.side = side;
+    this.start = start;
+    this.prior = LoadRate.startingFrom(start.base());
+    this.rate = prior;
+    this.inForce = start.base();
+    this.routine = !start.checksOnly();
+  }
+
+  /** The interval that follows from that ear's cleanings, in any order. */
+  static LearnedInterval learnedInterval(
+      Side side, StartingInterval start, Collection<DatedCleaning> cleanings) {
+    IntervalLearning learning = new IntervalLearning(side, start);
+    for (DatedCleaning day : oneForEachDay(cleanings)) {
+      if (day.inCanal()) {
+        learning.take(day);
+      }
+    }
+    return learning.answer();
+  }
+
+  private static Collection<DatedCleaning> oneForEachDay(Collection<DatedCleaning> cleanings) {
+    TreeMap<LocalDate, DatedCleaning> days = new TreeMap<>();
+    for (DatedCleaning cleaning : cleanings) {
+      days.merge(cleaning.day(), cleaning, DatedCleaning::mergedWith);
+    }
+    return days.values();
+  }
+
+  private void take(DatedCleaning cleaning) {
+    cleanings++;
+    previous.ifPresent(last -> observe(cleaning, last));
+    previous = Optional.of(cleaning.day());
+    rate = prior.after(observations, cleaning.day());
+    moveInterval();
+    moveRoutine();
+  }
+
+  private void observe(DatedCleaning cleaning, LocalDate last) {
+    int days = (int) Math.min(ChronoUnit.DAYS.between(last, cleaning.day()), LONGEST_GATHERING);
+    if (days < LEFTOVER_DAYS) {
+      return;
+    }
+    int counted = cleaning.load().isHeaviest() ? Math.min(days, inForce) : days;
+    observations.add(new Observation(cleaning.day(), cleaning.load().grade(), counted));
+  }
+
+  private void moveInterval() {
+    int learned = rate.interval();
+    int most = (int) Math.floor(inForce * MOST_GROWTH);
+    growth = learned > most ? Optional.of(growthHeld(learned, most)) : Optional.empty();
+    inForce = Math.min(learned, most);
+  }
+
+  /** Where only checks are planned, routine begins and ends with what cleanings show. */
+  private void moveRoutine() {
+    if (!start.checksOnly()) {
+      return;
+    }
+    if (cleanings >= ROUTINE_AFTER_CLEANINGS && inForce < ROUTINE_UNDER_DAYS) {
+      routine = true;
+    } else if (inForce == ROUTINE_ENDS_AT_DAYS) {
+      routine = false;
+    }
+  }
+
+  private LearnedInterval answer() {
+    List<Reason> reasons = new ArrayList<>();
+    reasons.add(learned());
+    growth.ifPresent(reasons::add);
+    DayBand band = rate.band();
+    reasons.add(band(band));
+    if (inForce < LearnedInterval.SHORTEST_PLANNED) {
+      reasons.add(floor());
+    }
+    if (start.checksOnly()) {
+      reasons.add(routineWhereChecksWouldDo());
+    }
+    return new LearnedInterval(inForce, band, observations.size(), routine, reasons);
+  }
+
+  private Reason learned() {
+    if (observations.isEmpty()) {
+      return Reason.of(
+              Rule.PLAN_LEARN,
+              capital(side.ear())
+                  + ": nothing learned yet; the starting interval of "
+                  + Figures.count(start.base(), "day")
+                  + " stands until a second cleaning.")
+          .with("base", start.base());
+    }
+    int load = observations.stream().mapToInt(Observation::load).sum();
+    int days = observations.stream().mapToInt(Observation::days).sum();
+    String sentence =
+        String.format(
+            "%s: %s over %s brought a load of %d; with the starting value counted in and older"
+                + " ones counting less, %s a day: a light load every %s.",
+            capital(side.ear()),
+            Figures.count(observations.size(), "cleaning"),
+            Figures.count(days, "day"),
+            load,
+            Figures.plain(rate.mean()),
+            Figures.count(rate.interval(), "day"));
+    return Reason.of(Rule.PLAN_LEARN, sentence)
+        .with("cleanings", observations.size())
+        .with("days", days)
+        .with("load", load)
+        .with("loadPerDay", rate.mean())
+        .with("interval", rate.interval());
+  }
+
+  private Reason growthHeld(int learned, int most) {
+    String sentence =
+        String.format(
+            "At one cleaning the interval grows by a quarter at most: %d → %d, not yet %d.",
+            inForce, most, learned);
+    return Reason.of(Rule.PLAN_GROWTH, sentence)
+        .with("before", inForce)
+        .with("now", most)
+        .with("learned", learned);
+  }
+
+  private static Reason band(DayBand band) {
+    String sentence =
+        band.shortest() == band.longest()
+            ? "Four times in five: " + Figures.count(band.longest(), "day") + "."
+            : String.format("Four times in five: %d to %d days.", band.shortest(), band.longest());
+    return Reason.of(Rule.PLAN_BAND, sentence)
+        .with("shortest", band.shortest())
+        .with("longest", band.longest());
+  }
+
+  private Reason floor() {
+    String sentence =
+        String.format(
+            "A light load every %s is too fast for an ear that is well: it is planned every 7"
+                + " days. Ask the vet what is behind it.",
+            Figures.count(inForce, "day"));
+    return Reason.of(Rule.PLAN_FLOOR, sentence).with("interval", inForce);
+  }
+
+  private Reason routineWhereChecksWouldDo() {
+    String sentence =
+        routine
+            ? "This ear was to be checked only, but its cleanings show that it gathers: it is"
+                + " planned until the interval stands at 60 days."
+            : "This ear is checked only; a routine begins if three cleanings show an interval"
+                + " under 42 days.";
+    return Reason.of(Rule.PLAN_CHECKS_ONLY, sentence);
+  }
+
+  private static String capital(String words) {
+    return Character.toUpperCase(words.charAt(0)) + words.substring(1);
+  }
+}

@@ -1,0 +1,70 @@
+package org.evenlobe.core.plan;
+
+import java.time.LocalDate;
+import java.time.temporal.ChronoUnit;
+import java.util.List;
+import org.apache.commons.statistics.distribution.GammaDistribution;
+import org.evenlobe.core.rule.Figures;
+
+/**
+ * What is believed of the rate r at which load gathers in one ear, per day: a Gamma distribution.
+ *
+ * <p>A load y found after t days is taken as Poisson with mean r·t. For example a base of 14 days
+ * starts with shape 4 and 28 days, a mean of 2 ÷ 14 a day.
+ *
+ * @param shape a
+ * @param days b, the Gamma's rate parameter
+ */
+record LoadRate(double shape, double days) {
+  /** The load that a cleaning aims at: worth doing, nothing built up. */
+  static final double TARGET = 2;
+
+  private static final double HALF_LIFE_DAYS = 120;
+  private static final int SHORTEST = 5;
+  private static final int LONGEST = 60;
+  private static final double STRONGEST_START_DAYS = 42;
+
+  /** Load y after t days, found on a day. */
+  record Observation(LocalDate day, int load, int days) {}
+
+  /** What is believed before anything was found: 2 ÷ base a day, as strong as 2 × base days. */
+  static LoadRate startingFrom(int base) {
+    double strength = Math.min(2.0 * base, STRONGEST_START_DAYS);
+    return new LoadRate(TARGET / base * strength, strength);
+  }
+
+  /** What is believed after those findings; each counts half as much after 120 days. */
+  LoadRate after(List<Observation> observations, LocalDate latest) {
+    double moreShape = 0;
+    double moreDays = 0;
+    for (Observation found : observations) {
+      double age = ChronoUnit.DAYS.between(found.day(), latest);
+      double weight = Math.pow(0.5, age / HALF_LIFE_DAYS);
+      moreShape += weight * found.load();
+      moreDays += weight * found.days();
+    }
+    return new LoadRate(shape + moreShape, days + moreDays);
+  }
+
+  /** The mean rate, load a day. */
+  double mean() {
+    return shape / days;
+  }
+
+  /** The days in which the target load gathers, 5 to 60. */
+  int interval() {
+    return interval(mean());
+  }
+
+  /** The 80 % band of those days. */
+  DayBand band() {
+    GammaDistribution gamma = GammaDistribution.of(shape, 1 / days);
+    return new DayBand(
+        interval(gamma.inverseCumulativeProbability(0.9)),
+        interval(gamma.inverseCumulativeProbability(0.1)));
+  }
+
+  private static int interval(double rate) {
+    return Figures.halfUp(Figures.hold(TARGET / rate, SHORTEST, LONGEST));
+  }
+}

@@ -1,0 +1,2 @@
+/** When to clean next, and why that day. */
+package org.evenlobe.core.plan;

@@ -1,0 +1,36 @@
+package org.evenlobe.core.rule;
+
+import java.math.BigDecimal;
+import java.math.MathContext;
+import java.math.RoundingMode;
+
+/** How numbers are rounded and written in sentences. */
+public final class Figures {
+  private Figures() {}
+
+  /** To three significant figures, without an exponent or trailing zeros: 4.508 is "4.51". */
+  public static String plain(double number) {
+    if (number == 0) {
+      return "0";
+    }
+    return BigDecimal.valueOf(number)
+        .round(new MathContext(3, RoundingMode.HALF_UP))
+        .stripTrailingZeros()
+        .toPlainString();
+  }
+
+  /** A count with its noun: "1 day", "14 days". */
+  public static String count(long number, String noun) {
+    return number + " " + noun + (number == 1 ? "" : "s");
+  }
+
+  /** Half up, as all days are rounded: 16.5 is 17. */
+  public static int halfUp(double number) {
+    return (int) Math.floor(number + 0.5);
+  }
+
+  /** The number, held within the two bounds. */
+  public static double hold(double number, double least, double most) {
+    return Math.min(Math.max(number, least), most);
+  }
+}
