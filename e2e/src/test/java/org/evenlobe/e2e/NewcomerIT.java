@@ -1,0 +1,89 @@
+package org.evenlobe.e2e;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
+import java.time.LocalDate;
+import java.time.ZoneId;
+import java.time.format.DateTimeFormatter;
+import java.util.Locale;
+import java.util.UUID;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
+
+/** From an empty household to the second date: the path that every newcomer takes. */
+@ExtendWith(RunningDemo.class)
+class NewcomerIT {
+  private static final DateTimeFormatter LONG =
+      DateTimeFormatter.ofPattern("EEEE d MMMM", Locale.UK);
+
+  private static String inDays(int days) {
+    return LONG.format(LocalDate.now(ZoneId.of("Europe/London")).plusDays(days));
+  }
+
+  @Test
+  void addsADogIsToldWhenAndWhyRecordsACleaningAndSeesTheDateMove() {
+    try (Person wren = Person.atDesk()) {
+      Page page = wren.page();
+      wren.register(UUID.randomUUID() + "@test.example");
+      assertThat(wren.heading("Begin with a dog")).isVisible();
+
+      page.getByRole(AriaRole.MAIN).getByRole(AriaRole.LINK).click();
+      page.getByLabel("Name").fill("Fen");
+      page.getByLabel("Breed").fill("basset h");
+      page.getByRole(AriaRole.OPTION).first().click();
+      assertThat(page.getByText("The flap hangs long, past the jaw, × 2.")).isVisible();
+      // 2.0 · 1.52 · 1.1 = 3.35: 8.4 days, and the rung of 7 or 10 that is nearer by ratio
+      assertThat(wren.heading("Begin with every 7 days")).isVisible();
+      page.getByRole(AriaRole.GROUP, new Page.GetByRoleOptions().setName("Water in the ears"))
+          .getByText("never")
+          .click();
+      assertThat(wren.heading("Begin with every 10 days")).isVisible();
+      wren.button("Save").click();
+
+      wren.heading("Fen").waitFor();
+      assertThat(wren.heading(inDays(0))).isVisible();
+      page.keyboard().press("y");
+      assertThat(page.getByText("No cleaning of the right ear is on record.")).isVisible();
+
+      wren.link("Record a cleaning").click();
+      wren.choose("right ear: 2 light");
+      wren.choose("left ear: 3 moderate");
+      page.getByLabel("Note").fill("took it well");
+      wren.button("Save").click();
+
+      assertThat(page.getByText("Recorded.")).isVisible();
+      assertThat(wren.heading(inDays(10))).isVisible();
+      page.keyboard().press("y");
+      assertThat(
+              page.getByText("The right ear was last cleaned today and is planned every 10 days."))
+          .isVisible();
+      assertThat(page.getByText("took it well")).isVisible();
+      wren.expectAccessible();
+    }
+  }
+
+  @Test
+  void keepsWhatWasTypedWhenItIsRefused() {
+    try (Person wren = Person.atDesk()) {
+      Page page = wren.page();
+      wren.register(UUID.randomUUID() + "@test.example");
+      page.keyboard().press("n");
+      page.getByLabel("Weight, kg").fill("300");
+      page.getByLabel("Born on").fill("2999-01-01");
+      wren.button("Save").click();
+
+      assertThat(page.getByText("What is the dog called?")).isVisible();
+      assertThat(page.getByText("A dog weighs from 0.1 to 120 kg.")).isVisible();
+      assertThat(page.getByText("This day is still to come.")).isVisible();
+      assertThat(page.getByLabel("Weight, kg")).hasValue("300");
+
+      page.getByLabel("Name").fill("Fen");
+      page.getByLabel("Weight, kg").fill("30");
+      page.getByLabel("Born on").fill("2020-01-01");
+      wren.button("Save").click();
+      wren.heading("Fen").waitFor();
+    }
+  }
+}

@@ -1,0 +1,124 @@
+package org.evenlobe.e2e;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.deque.html.axecore.playwright.AxeBuilder;
+import com.microsoft.playwright.Browser;
+import com.microsoft.playwright.BrowserContext;
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
+import java.util.ArrayList;
+import java.util.List;
+
+/** Somebody at a browser of their own, with what a person does again and again. */
+final class Person implements AutoCloseable {
+  private final BrowserContext context;
+  private final Page page;
+  private final List<String> problems = new ArrayList<>();
+  private final List<String> foreign = new ArrayList<>();
+
+  /** At a desk. */
+  static Person atDesk() {
+    return new Person(1280, 800);
+  }
+
+  /** With a phone. */
+  static Person withPhone() {
+    return new Person(390, 844);
+  }
+
+  private Person(int width, int height) {
+    String address = RunningDemo.demo().address();
+    context =
+        RunningDemo.browser()
+            .newContext(
+                new Browser.NewContextOptions()
+                    .setViewportSize(width, height)
+                    .setBaseURL(address)
+                    .setLocale("en-GB")
+                    .setTimezoneId("Europe/London"));
+    page = context.newPage();
+    page.onPageError(problems::add);
+    page.onConsoleMessage(
+        message -> {
+          // a refusal that the page shows in words is no fault of the page
+          boolean refusal = message.text().contains("status of 4");
+          if ("error".equals(message.type()) && !refusal) {
+            problems.add(message.text());
+          }
+        });
+    page.onRequest(
+        request -> {
+          if (!request.url().startsWith(address) && !request.url().startsWith("data:")) {
+            foreign.add(request.url());
+          }
+        });
+  }
+
+  Page page() {
+    return page;
+  }
+
+  void signInAsWarden() {
+    signIn(RunningDemo.demo().email(), RunningDemo.demo().password());
+  }
+
+  void signIn(String email, String password) {
+    page.navigate("/");
+    page.getByLabel("E-mail").fill(email);
+    page.getByLabel("Password").fill(password);
+    button("Sign in").click();
+    heading("Today").waitFor();
+  }
+
+  void register(String email) {
+    page.navigate("/register");
+    page.getByLabel("Your name").fill("Wren");
+    page.getByLabel("Household").fill("Saltings");
+    page.getByLabel("E-mail").fill(email);
+    page.getByLabel("Password").fill("a long enough secret");
+    button("Make an account").click();
+    heading("Today").waitFor();
+  }
+
+  void open(String dog) {
+    link(dog).click();
+    heading(dog).waitFor();
+  }
+
+  Locator button(String name) {
+    return page.getByRole(
+        AriaRole.BUTTON, new Page.GetByRoleOptions().setName(name).setExact(true));
+  }
+
+  Locator link(String name) {
+    return page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName(name).setExact(true));
+  }
+
+  Locator heading(String name) {
+    return page.getByRole(
+        AriaRole.HEADING, new Page.GetByRoleOptions().setName(name).setExact(true));
+  }
+
+  /** Chooses what came out of an ear, as "right ear: 2 light". */
+  void choose(String load) {
+    page.getByRole(AriaRole.RADIO, new Page.GetByRoleOptions().setName(load)).click();
+  }
+
+  /** Axe finds nothing on the page as it is. */
+  void expectAccessible() {
+    assertThat(new AxeBuilder(page).analyze().getViolations())
+        .extracting(rule -> rule.getId() + " at " + rule.getNodes().get(0).getHtml())
+        .as(page.url())
+        .isEmpty();
+  }
+
+  /** Nothing failed on the way, and no request left the machine. */
+  @Override
+  public void close() {
+    context.close();
+    assertThat(problems).isEmpty();
+    assertThat(foreign).isEmpty();
+  }
+}

@@ -1,0 +1,125 @@
+package org.evenlobe.e2e;
+
+import com.microsoft.playwright.Browser;
+import com.microsoft.playwright.BrowserContext;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
+import com.microsoft.playwright.options.ColorScheme;
+import com.microsoft.playwright.options.LoadState;
+import com.microsoft.playwright.options.ScreenshotAnimations;
+import java.nio.file.Path;
+
+/**
+ * Takes the pictures in docs/screenshots from a running demo: {@code bin/screenshots}.
+ *
+ * <p>Arguments: the address, the folder, and optionally the only picture to take.
+ */
+public final class Screenshots {
+  private static final String EMAIL = "warden@marsh.example";
+  private static final String PASSWORD = "saltmarsh-at-dawn";
+
+  private final String address;
+  private final Path folder;
+  private final String only;
+
+  private Screenshots(String address, Path folder, String only) {
+    this.address = address;
+    this.folder = folder;
+    this.only = only;
+  }
+
+  public static void main(String[] arguments) {
+    String only = arguments.length > 2 ? arguments[2] : "";
+    new Screenshots(arguments[0], Path.of(arguments[1]), only).take();
+  }
+
+  private void take() {
+    try (Chromium chromium = new Chromium()) {
+      desktop(chromium.browser(), ColorScheme.LIGHT, "");
+      desktop(chromium.browser(), ColorScheme.DARK, "-dark");
+      phone(chromium.browser());
+    }
+  }
+
+  private void desktop(Browser browser, ColorScheme scheme, String suffix) {
+    try (BrowserContext context = context(browser, 1280, 800, scheme)) {
+      Page page = context.newPage();
+      page.navigate("/sign-in");
+      shoot(page, "sign-in" + suffix);
+      signIn(page);
+      shoot(page, "today" + suffix);
+      openDog(page, "Marram");
+      shoot(page, "dog" + suffix);
+      page.keyboard().press("y");
+      shoot(page, "why" + suffix);
+      page.getByRole(AriaRole.LINK, named("Edit")).click();
+      page.getByRole(AriaRole.HEADING, named("The ears")).waitFor();
+      shoot(page, "dog-form" + suffix);
+      page.navigate("/");
+      openDog(page, "Otter");
+      page.keyboard().press("c");
+      recordLoads(page);
+      shoot(page, "clean" + suffix);
+    }
+  }
+
+  private void phone(Browser browser) {
+    try (BrowserContext context = context(browser, 390, 844, ColorScheme.LIGHT)) {
+      Page page = context.newPage();
+      page.navigate("/sign-in");
+      signIn(page);
+      shoot(page, "today-phone");
+      openDog(page, "Marram");
+      shoot(page, "dog-phone");
+      page.getByRole(AriaRole.LINK, named("Record a cleaning")).click();
+      recordLoads(page);
+      shoot(page, "clean-phone");
+    }
+  }
+
+  private static void recordLoads(Page page) {
+    page.getByRole(AriaRole.RADIO, new Page.GetByRoleOptions().setName("right ear: 2 light"))
+        .click();
+    page.getByRole(AriaRole.RADIO, new Page.GetByRoleOptions().setName("left ear: 3 moderate"))
+        .click();
+  }
+
+  private static void openDog(Page page, String name) {
+    page.getByRole(AriaRole.LINK, named(name)).click();
+    page.getByRole(AriaRole.HEADING, named(name)).waitFor();
+  }
+
+  private void signIn(Page page) {
+    page.getByLabel("E-mail").fill(EMAIL);
+    page.getByLabel("Password").fill(PASSWORD);
+    page.getByRole(AriaRole.BUTTON, named("Sign in")).click();
+    page.getByRole(AriaRole.HEADING, named("Today")).waitFor();
+    page.getByText("Coming up").waitFor();
+  }
+
+  private static Page.GetByRoleOptions named(String name) {
+    return new Page.GetByRoleOptions().setName(name).setExact(true);
+  }
+
+  private BrowserContext context(Browser browser, int width, int height, ColorScheme scheme) {
+    return browser.newContext(
+        new Browser.NewContextOptions()
+            .setViewportSize(width, height)
+            .setBaseURL(address)
+            .setLocale("en-GB")
+            .setTimezoneId("Europe/London")
+            .setColorScheme(scheme));
+  }
+
+  private void shoot(Page page, String name) {
+    if (!only.isEmpty() && !name.matches(only)) {
+      return;
+    }
+    page.waitForLoadState(LoadState.NETWORKIDLE);
+    page.evaluate("document.fonts.ready");
+    page.screenshot(
+        new Page.ScreenshotOptions()
+            .setPath(folder.resolve(name + ".png"))
+            .setAnimations(ScreenshotAnimations.DISABLED));
+  }
+}

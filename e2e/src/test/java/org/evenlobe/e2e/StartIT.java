@@ -1,0 +1,143 @@
+package org.evenlobe.e2e;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+
+import com.microsoft.playwright.APIRequestContext;
+import com.microsoft.playwright.APIResponse;
+import com.microsoft.playwright.Playwright;
+import com.microsoft.playwright.options.FormData;
+import com.microsoft.playwright.options.RequestOptions;
+import java.nio.file.Path;
+import java.util.Map;
+import java.util.UUID;
+import org.junit.jupiter.api.AfterAll;
+import org.junit.jupiter.api.BeforeAll;
+import org.junit.jupiter.api.Test;
+
+/** How the product starts, stops, and survives being killed. */
+class StartIT {
+  private static final Path STATE = Path.of("target/start-state").toAbsolutePath();
+  private static final Map<String, String> PORT = Map.of("PORT", "8560");
+  private static Playwright playwright;
+
+  @BeforeAll
+  static void open() {
+    playwright =
+        Playwright.create(
+            new Playwright.CreateOptions().setEnv(Map.of("PLAYWRIGHT_SKIP_BROWSER_DOWNLOAD", "1")));
+  }
+
+  @AfterAll
+  static void close() {
+    playwright.close();
+    Demo.script("bin/database", STATE.resolve("home"), "destroy");
+  }
+
+  @Test
+  void whatWasAnsweredIsThereAfterTheServerWasKilled() throws Exception {
+    String email = UUID.randomUUID() + "@test.example";
+    String dog;
+    try (Demo first = Demo.start("bin/start", STATE, PORT, "--fresh")) {
+      Client client = new Client(first.address());
+      client.register(email);
+      client.signIn(email);
+      dog = "/api/households/" + client.household() + "/dogs/" + UUID.randomUUID();
+      ProcessHandle server = ProcessHandle.of(first.serverPid("home")).orElseThrow();
+
+      APIResponse saved = client.putDog(dog);
+      server.destroyForcibly();
+
+      assertThat(saved.status()).isEqualTo(200);
+      server.onExit().get();
+    }
+    try (Demo second = Demo.start("bin/start", STATE, PORT)) {
+      Client client = new Client(second.address());
+      client.signIn(email);
+      assertThat(client.get(dog)).contains("\"Fen\"");
+
+      assertThatThrownBy(() -> Demo.start("bin/start", STATE, PORT))
+          .hasMessageContaining("it is running already: " + second.address());
+    }
+    assertThatThrownBy(() -> Demo.script("bin/database", STATE.resolve("home"), "running"))
+        .as("the database stops with the script")
+        .hasMessageContaining("failed");
+  }
+
+  @Test
+  void aWrongArgumentIsToldInOneSentence() {
+    assertThatThrownBy(() -> Demo.start("bin/start", STATE, PORT, "--frsh"))
+        .hasMessageContaining("usage: bin/start [--fresh]")
+        .hasMessageContaining("not '--frsh'");
+  }
+
+  /** Speaks HTTP as the web client does. */
+  private static final class Client {
+    private final APIRequestContext http;
+
+    Client(String address) {
+      http =
+          playwright
+              .request()
+              .newContext(
+                  new com.microsoft.playwright.APIRequest.NewContextOptions().setBaseURL(address));
+    }
+
+    private RequestOptions options() {
+      http.get("/api/csrf");
+      String state = http.storageState();
+      String token = state.replaceAll("(?s).*\"XSRF-TOKEN\",\"value\":\"([^\"]*)\".*", "$1");
+      return RequestOptions.create().setHeader("X-XSRF-TOKEN", token);
+    }
+
+    void register(String email) {
+      APIResponse answer =
+          http.post(
+              "/api/people",
+              options()
+                  .setData(
+                      Map.of(
+                          "name", "Wren",
+                          "email", email,
+                          "password", "a long enough secret",
+                          "household", "Saltings",
+                          "zone", "Europe/London")));
+      assertThat(answer.status()).as(answer.text()).isEqualTo(204);
+    }
+
+    void signIn(String email) {
+      APIResponse answer =
+          http.post(
+              "/api/sign-in",
+              options()
+                  .setForm(
+                      FormData.create()
+                          .set("email", email)
+                          .set("password", "a long enough secret")));
+      assertThat(answer.status()).as(answer.text()).isEqualTo(204);
+    }
+
+    String household() {
+      return get("/api/me").replaceAll("(?s).*\"households\":\\[\\{\"id\":\"([^\"]*)\".*", "$1");
+    }
+
+    String get(String path) {
+      return http.get(path).text();
+    }
+
+    APIResponse putDog(String path) {
+      return http.put(
+          path,
+          options()
+              .setHeader("If-None-Match", "*")
+              .setHeader("Content-Type", "application/json")
+              .setData(
+                  """
+                  {"name": "Fen", "breeds": [], "joinedOn": "2025-01-01",
+                   "ears": {"carriage": "DROP", "cropped": false, "canalHair": "NONE",
+                            "feathering": "NONE"},
+                   "life": {"water": "NEVER", "ground": "MIXED", "climate": "TEMPERATE",
+                            "allergy": "NONE", "infections": "NONE"}}"""));
+    }
+  }
+}

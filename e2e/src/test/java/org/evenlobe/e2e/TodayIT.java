@@ -1,0 +1,117 @@
+package org.evenlobe.e2e;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.ValueSource;
+
+@ExtendWith(RunningDemo.class)
+class TodayIT {
+
+  @Test
+  void showsFiveDogsWithTheirRibbonsAndWhatIsDueFirst() {
+    try (Person warden = Person.atDesk()) {
+      warden.signInAsWarden();
+      Page page = warden.page();
+
+      for (String dog : new String[] {"Dunlin", "Marram", "Otter", "Sedge", "Teasel"}) {
+        assertThat(ribbon(page, dog)).isVisible();
+      }
+      Locator toDo =
+          page.getByRole(AriaRole.REGION, new Page.GetByRoleOptions().setName("What to do now"));
+      assertThat(toDo.getByRole(AriaRole.LISTITEM).first()).containsText("Look and sniff first.");
+      assertThat(page.getByText("Only look and sniff: no cleaning is planned")).isVisible();
+    }
+  }
+
+  @Test
+  void theRibbonsMarksAreReadWithTheArrowKeys() {
+    try (Person warden = Person.atDesk()) {
+      warden.signInAsWarden();
+      Page page = warden.page();
+      Locator ribbon = ribbon(page, "Otter");
+      ribbon.locator("[tabindex='0']").focus();
+      String planned = focusedWords(page);
+
+      page.keyboard().press("ArrowLeft");
+      String before = focusedWords(page);
+
+      assertThat(planned).startsWith("clean ");
+      assertThat(before).contains("cleaned").contains("load");
+      assertThat(page.getByText(before.substring(1))).isVisible();
+    }
+  }
+
+  @Test
+  void isReachedByKeysAlone() {
+    try (Person warden = Person.atDesk()) {
+      warden.signInAsWarden();
+      Page page = warden.page();
+      assertThat(ribbon(page, "Otter")).isVisible();
+
+      page.keyboard().press("3");
+      warden.heading("Otter").waitFor();
+      page.keyboard().press("c");
+      warden.heading("Otter: record a cleaning").waitFor();
+      page.keyboard().press("t");
+      warden.heading("Today").waitFor();
+      page.keyboard().press("?");
+      assertThat(page.getByRole(AriaRole.DIALOG)).containsText("record a cleaning");
+      page.keyboard().press("Escape");
+      assertThat(page.getByRole(AriaRole.DIALOG)).isHidden();
+    }
+  }
+
+  @ParameterizedTest
+  @ValueSource(strings = {"desk", "phone"})
+  void everyViewIsAccessibleInLightAndDarkAndFitsItsWidth(String device) {
+    try (Person warden = device.equals("desk") ? Person.atDesk() : Person.withPhone()) {
+      warden.page().navigate("/sign-in");
+      warden.button("Sign in").waitFor();
+      warden.expectAccessible();
+      warden.signInAsWarden();
+      Page page = warden.page();
+      ribbon(page, "Otter").waitFor();
+      for (String scheme : new String[] {"Dark", "Light"}) {
+        warden.button(scheme).click();
+        expectWellMade(warden);
+        warden.open("Marram");
+        page.keyboard().press("y");
+        page.getByText("How this day came about").waitFor();
+        expectWellMade(warden);
+        warden.link("Edit").click();
+        page.getByText("nearest rung").waitFor();
+        expectWellMade(warden);
+        page.goBack();
+        warden.link("Record a cleaning").click();
+        warden.choose("left ear: 4 heavy");
+        expectWellMade(warden);
+        warden.link("Today").click();
+        ribbon(page, "Otter").waitFor();
+      }
+    }
+  }
+
+  private static void expectWellMade(Person person) {
+    person.expectAccessible();
+    Object overflow =
+        person.page().evaluate("document.documentElement.scrollWidth - window.innerWidth");
+    assertThat(((Number) overflow).intValue()).as(person.page().url()).isLessThanOrEqualTo(0);
+  }
+
+  private static String focusedWords(Page page) {
+    return (String) page.evaluate("document.activeElement.getAttribute('aria-label')");
+  }
+
+  private static Locator ribbon(Page page, String dog) {
+    return page.getByRole(
+        AriaRole.GROUP,
+        new Page.GetByRoleOptions().setName(dog + ": what was done and what is planned"));
+  }
+}

@@ -1,0 +1,35 @@
+package org.evenlobe.server;
+
+import java.time.Clock;
+import java.time.Instant;
+import java.time.ZoneOffset;
+import org.evenlobe.core.ear.BreedCatalogue;
+import org.evenlobe.core.plan.Planner;
+import org.springframework.beans.factory.annotation.Value;
+import org.springframework.boot.SpringApplication;
+import org.springframework.boot.autoconfigure.SpringBootApplication;
+import org.springframework.context.annotation.Bean;
+
+/** The server: HTTP in, facts to PostgreSQL, answers from the core. */
+@SpringBootApplication
+public class EvenLobe {
+  public static void main(String[] arguments) {
+    SpringApplication.run(EvenLobe.class, arguments);
+  }
+
+  /** The clock, or a fixed instant where one is configured. */
+  @Bean
+  Clock clock(@Value("${evenlobe.now}") String now) {
+    return now.isEmpty() ? Clock.systemUTC() : Clock.fixed(Instant.parse(now), ZoneOffset.UTC);
+  }
+
+  @Bean
+  BreedCatalogue breedCatalogue() {
+    return BreedCatalogue.shipped();
+  }
+
+  @Bean
+  Planner planner(BreedCatalogue breeds) {
+    return new Planner(breeds);
+  }
+}

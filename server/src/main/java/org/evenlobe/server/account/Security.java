@@ -1,0 +1,107 @@
+package org.evenlobe.server.account;
+
+import jakarta.servlet.http.HttpServletResponse;
+import java.io.IOException;
+import org.evenlobe.server.problem.Refusal;
+import org.springframework.context.annotation.Bean;
+import org.springframework.context.annotation.Configuration;
+import org.springframework.http.HttpMethod;
+import org.springframework.http.HttpStatus;
+import org.springframework.http.MediaType;
+import org.springframework.security.config.annotation.web.builders.HttpSecurity;
+import org.springframework.security.config.annotation.web.configurers.CsrfConfigurer;
+import org.springframework.security.config.annotation.web.configurers.RequestCacheConfigurer;
+import org.springframework.security.crypto.argon2.Argon2PasswordEncoder;
+import org.springframework.security.crypto.password.PasswordEncoder;
+import org.springframework.security.web.SecurityFilterChain;
+import org.springframework.security.web.authentication.logout.HttpStatusReturningLogoutSuccessHandler;
+import org.springframework.security.web.header.writers.ReferrerPolicyHeaderWriter.ReferrerPolicy;
+
+/** Who may call what without a household: signing in, and the single-page app itself. */
+@Configuration
+class Security {
+  private static final String CONTENT_POLICY =
+      "default-src 'self'; style-src 'self' 'unsafe-inline'; img-src 'self' data: blob:;"
+          + " font-src 'self' data:; object-src 'none'; base-uri 'self'; form-action 'self';"
+          + " frame-ancestors 'none'";
+
+  @Bean
+  SecurityFilterChain chain(HttpSecurity http) {
+    return http.authorizeHttpRequests(
+            paths ->
+                paths
+                    .requestMatchers(
+                        "/api/csrf", "/api/sign-in", "/api/sign-out", "/api/openapi.json")
+                    .permitAll()
+                    .requestMatchers("/actuator/health/**", "/error")
+                    .permitAll()
+                    .requestMatchers(HttpMethod.POST, "/api/people")
+                    .permitAll()
+                    .requestMatchers("/api/**", "/actuator/**")
+                    .authenticated()
+                    .requestMatchers(HttpMethod.GET)
+                    .permitAll()
+                    .anyRequest()
+                    .denyAll())
+        .csrf(CsrfConfigurer::spa)
+        // else every 401 stores "the request to go back to" in a new session, a row in the database
+        .requestCache(RequestCacheConfigurer::disable)
+        .formLogin(
+            form ->
+                form.loginProcessingUrl("/api/sign-in")
+                    .usernameParameter("email")
+                    .successHandler(
+                        (request, response, person) ->
+                            response.setStatus(HttpStatus.NO_CONTENT.value()))
+                    .failureHandler(
+                        (request, response, failure) ->
+                            answer(
+                                response,
+                                Refusal.signedOut("The e-mail or the password is wrong."))))
+        .logout(
+            out ->
+                out.logoutUrl("/api/sign-out")
+                    .logoutSuccessHandler(
+                        new HttpStatusReturningLogoutSuccessHandler(HttpStatus.NO_CONTENT)))
+        .exceptionHandling(
+            errors ->
+                errors
+                    .authenticationEntryPoint(
+                        (request, response, failure) ->
+                            answer(response, Refusal.signedOut("Sign in first.")))
+                    .accessDeniedHandler(
+                        (request, response, failure) ->
+                            answer(
+                                response,
+                                Refusal.forbidden(
+                                    "This page is out of date: reload it and try again."))))
+        .headers(
+            headers ->
+                headers
+                    .contentSecurityPolicy(policy -> policy.policyDirectives(CONTENT_POLICY))
+                    .referrerPolicy(policy -> policy.policy(ReferrerPolicy.SAME_ORIGIN)))
+        .build();
+  }
+
+  /** Argon2id, the memory-hard function; each hash carries its own parameters. */
+  @Bean
+  PasswordEncoder passwords() {
+    return Argon2PasswordEncoder.defaultsForSpringSecurity_v5_8();
+  }
+
+  private static void answer(HttpServletResponse response, Refusal refusal) throws IOException {
+    response.setStatus(refusal.getStatusCode().value());
+    response.setContentType(MediaType.APPLICATION_PROBLEM_JSON_VALUE);
+    response.setCharacterEncoding("UTF-8");
+    response
+        .getWriter()
+        .write(
+            """
+            {"type":"%s","title":"%s","status":%d,"detail":"%s"}"""
+                .formatted(
+                    refusal.getBody().getType(),
+                    refusal.getBody().getTitle(),
+                    refusal.getBody().getStatus(),
+                    refusal.getBody().getDetail()));
+  }
+}

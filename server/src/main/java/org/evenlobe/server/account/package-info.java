@@ -1,0 +1,2 @@
+/** People, households and the gate before them. */
+package org.evenlobe.server.account;

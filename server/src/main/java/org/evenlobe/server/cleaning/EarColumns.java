@@ -1,0 +1,36 @@
+package org.evenlobe.server.cleaning;
+
+import jakarta.persistence.Embeddable;
+import jakarta.persistence.EnumType;
+import jakarta.persistence.Enumerated;
+import java.util.Optional;
+import org.evenlobe.core.record.CleaningMethod;
+import org.evenlobe.core.record.EarCleaning;
+import org.evenlobe.core.record.Load;
+import org.evenlobe.server.cleaning.CleaningRequest.EarCleaningRequest;
+import org.jspecify.annotations.Nullable;
+
+/** The columns of one ear; all null where it was left alone. */
+@Embeddable
+class EarColumns {
+  @Enumerated(EnumType.STRING)
+  private @Nullable CleaningMethod method;
+
+  private @Nullable Integer load;
+
+  static EarColumns of(@Nullable EarCleaningRequest said) {
+    EarColumns columns = new EarColumns();
+    if (said != null) {
+      columns.method = said.method();
+      columns.load = said.load();
+    }
+    return columns;
+  }
+
+  /** The ear's cleaning; Hibernate gives null for columns that are all null. */
+  static Optional<EarCleaning> toCore(@Nullable EarColumns columns) {
+    return columns == null || columns.method == null || columns.load == null
+        ? Optional.empty()
+        : Optional.of(new EarCleaning(columns.method, new Load(columns.load)));
+  }
+}

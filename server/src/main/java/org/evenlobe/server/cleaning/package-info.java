@@ -1,0 +1,2 @@
+/** Cleanings. */
+package org.evenlobe.server.cleaning;

@@ -1,0 +1,117 @@
+package org.evenlobe.server.demo;
+
+import java.time.LocalDate;
+import java.time.LocalTime;
+import java.time.ZoneId;
+import java.time.temporal.ChronoUnit;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.SplittableRandom;
+import org.evenlobe.core.measure.EarPair;
+import org.evenlobe.core.measure.Side;
+import org.evenlobe.core.plan.PlanItem;
+import org.evenlobe.core.plan.Planner;
+import org.evenlobe.core.record.CleaningRecord;
+import org.evenlobe.core.record.DogRecord;
+import org.evenlobe.core.record.EarCleaning;
+import org.evenlobe.core.record.Load;
+
+/**
+ * Makes up what a caretaker would have recorded who follows the plan, a day early or two late at
+ * times. The same dog and days give the same diary.
+ */
+final class DemoDiary {
+  private static final LocalTime EVENING = LocalTime.of(18, 30);
+  private static final int FIRST_GATHERING_DAYS = 16;
+  private static final List<Optional<String>> NOTES =
+      List.of(
+          Optional.empty(),
+          Optional.empty(),
+          Optional.of("Shook a lot, took it well."),
+          Optional.empty(),
+          Optional.of("Treats helped."),
+          Optional.empty(),
+          Optional.empty());
+
+  private final Planner planner;
+  private final ZoneId zone;
+
+  DemoDiary(Planner planner, ZoneId zone) {
+    this.planner = planner;
+    this.zone = zone;
+  }
+
+  /** The dog with the cleanings that are missing up to that day, that day included. */
+  DogRecord continued(DemoDog dog, DogRecord record, LocalDate until) {
+    DogRecord now = record;
+    while (true) {
+      Optional<CleaningRecord> next = next(dog, now);
+      if (next.isEmpty() || next.get().day().isAfter(until)) {
+        return now;
+      }
+      now = with(now, next.get());
+    }
+  }
+
+  private Optional<CleaningRecord> next(DemoDog dog, DogRecord record) {
+    int ordinal = record.cleanings().size();
+    LocalDate from = last(record).map(CleaningRecord::day).orElse(record.addedOn());
+    List<PlanItem> items = planner.plan(record, from).items();
+    if (items.isEmpty()) {
+      return Optional.empty();
+    }
+    SplittableRandom random = new SplittableRandom(dog.id().getLeastSignificantBits() + ordinal);
+    LocalDate day = items.get(0).window().best().plusDays(random.nextInt(-1, 3));
+    LocalDate notBefore = ordinal == 0 ? from : from.plusDays(1);
+    LocalDate on = day.isBefore(notBefore) ? notBefore : day;
+    EarPair<Optional<EarCleaning>> ears =
+        EarPair.bySide(
+            side ->
+                items.get(0).ears().contains(side)
+                    ? Optional.of(
+                        new EarCleaning(dog.method(), load(dog, record, side, on, random)))
+                    : Optional.empty());
+    return Optional.of(
+        new CleaningRecord(
+            dog.cleaningId(ordinal),
+            on.atTime(EVENING).atZone(zone).toInstant(),
+            zone,
+            ears,
+            NOTES.get(ordinal % NOTES.size())));
+  }
+
+  private static Load load(
+      DemoDog dog, DogRecord record, Side side, LocalDate on, SplittableRandom random) {
+    long days = FIRST_GATHERING_DAYS;
+    for (CleaningRecord earlier : record.cleanings()) {
+      if (earlier.ears().get(side).isPresent()) {
+        days = ChronoUnit.DAYS.between(earlier.day(), on);
+      }
+    }
+    return new Load(poisson(dog.loadPerDay().get(side) * days, random));
+  }
+
+  /** A Poisson number, cut at the heaviest load: products of uniform numbers against e^-mean. */
+  private static int poisson(double mean, SplittableRandom random) {
+    double limit = Math.exp(-mean);
+    double product = random.nextDouble();
+    int number = 0;
+    while (product > limit && number < Load.HEAVIEST) {
+      product *= random.nextDouble();
+      number++;
+    }
+    return number;
+  }
+
+  private static Optional<CleaningRecord> last(DogRecord record) {
+    List<CleaningRecord> done = record.cleanings();
+    return done.isEmpty() ? Optional.empty() : Optional.of(done.get(done.size() - 1));
+  }
+
+  private static DogRecord with(DogRecord record, CleaningRecord cleaning) {
+    List<CleaningRecord> more = new ArrayList<>(record.cleanings());
+    more.add(cleaning);
+    return new DogRecord(record.id(), record.profile(), record.addedOn(), more);
+  }
+}

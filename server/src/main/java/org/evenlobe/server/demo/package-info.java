@@ -1,0 +1,2 @@
+/** The demo household. */
+package org.evenlobe.server.demo;

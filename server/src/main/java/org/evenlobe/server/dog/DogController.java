@@ -1,0 +1,33 @@
+package org.evenlobe.server.dog;
+
+import jakarta.validation.Valid;
+import java.util.UUID;
+import org.evenlobe.server.fact.FactAnswer;
+import org.evenlobe.server.fact.Precondition;
+import org.jspecify.annotations.Nullable;
+import org.springframework.http.ResponseEntity;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PutMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestHeader;
+import org.springframework.web.bind.annotation.RestController;
+
+/** Adding and correcting dogs. */
+@RestController
+class DogController {
+  private final DogKeeping dogs;
+
+  DogController(DogKeeping dogs) {
+    this.dogs = dogs;
+  }
+
+  @PutMapping("/api/households/{household}/dogs/{dog}")
+  ResponseEntity<FactAnswer> put(
+      @PathVariable UUID household,
+      @PathVariable UUID dog,
+      @RequestHeader(name = "If-None-Match", required = false) @Nullable String ifNoneMatch,
+      @RequestHeader(name = "If-Match", required = false) @Nullable String ifMatch,
+      @Valid @RequestBody DogRequest said) {
+    return FactAnswer.of(dogs.put(dog, Precondition.of(ifNoneMatch, ifMatch), said));
+  }
+}

@@ -1,0 +1,20 @@
+package org.evenlobe.server.dog;
+
+import java.util.List;
+import java.util.Optional;
+import java.util.UUID;
+import org.evenlobe.server.fact.FactKey;
+import org.springframework.data.jpa.repository.Query;
+import org.springframework.data.repository.Repository;
+
+/** The dogs of a household. */
+public interface Dogs extends Repository<Dog, FactKey> {
+
+  /** Those that have not been deleted, by name. */
+  @Query("from Dog where key.householdId = :household and not gone order by name, key.id")
+  List<Dog> ofHousehold(UUID household);
+
+  /** One that has not been deleted. */
+  @Query("from Dog where key.householdId = :household and key.id = :id and not gone")
+  Optional<Dog> one(UUID household, UUID id);
+}

@@ -1,0 +1,2 @@
+/** Dogs. */
+package org.evenlobe.server.dog;

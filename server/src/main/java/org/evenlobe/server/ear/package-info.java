@@ -1,0 +1,2 @@
+/** The breed catalogue. */
+package org.evenlobe.server.ear;

@@ -1,0 +1,20 @@
+package org.evenlobe.server.fact;
+
+import java.util.UUID;
+import org.springframework.http.ResponseEntity;
+
+/**
+ * What a write is answered with.
+ *
+ * @param id the fact's id
+ * @param version its present version, to be sent as If-Match with the next correction
+ */
+public record FactAnswer(UUID id, int version) {
+
+  /** The answer to a write, with the version as its ETag too. */
+  public static ResponseEntity<FactAnswer> of(StoredFact<?> fact) {
+    return ResponseEntity.ok()
+        .eTag("\"" + fact.version() + "\"")
+        .body(new FactAnswer(fact.id(), fact.version()));
+  }
+}

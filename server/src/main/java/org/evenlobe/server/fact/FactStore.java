@@ -1,0 +1,135 @@
+package org.evenlobe.server.fact;
+
+import jakarta.persistence.EntityManager;
+import java.time.Clock;
+import java.time.OffsetDateTime;
+import java.util.UUID;
+import java.util.function.Supplier;
+import org.evenlobe.server.account.CurrentMember;
+import org.evenlobe.server.account.Member;
+import org.evenlobe.server.problem.Refusal;
+import org.jspecify.annotations.Nullable;
+import org.springframework.jdbc.core.simple.JdbcClient;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Propagation;
+import org.springframework.transaction.annotation.Transactional;
+import tools.jackson.databind.json.JsonMapper;
+
+/**
+ * Keeps facts under the ids that clients make, with every version, who said it and when.
+ *
+ * <p>A write that meets its precondition makes a version. One that does not, but says what some
+ * kept version says, is a retry and changes nothing: a double tap, or a phone that was offline,
+ * never doubles a record. Anything else is refused. Writes to one fact wait for each other.
+ */
+@Service
+@Transactional(propagation = Propagation.MANDATORY)
+public class FactStore {
+  private final EntityManager entities;
+  private final JdbcClient jdbc;
+  private final JsonMapper json;
+  private final Clock clock;
+
+  FactStore(EntityManager entities, JdbcClient jdbc, JsonMapper json, Clock clock) {
+    this.entities = entities;
+    this.jdbc = jdbc;
+    this.json = json;
+    this.clock = clock;
+  }
+
+  /**
+   * Creates or corrects a fact.
+   *
+   * @return the fact as it stands then
+   * @throws Refusal 412 if it has changed meanwhile, 410 if it is deleted, 428 without precondition
+   */
+  public <B, F extends StoredFact<B>> F put(
+      Class<F> kind, Supplier<F> blank, UUID id, Precondition given, B body) {
+    FactKey key = new FactKey(CurrentMember.household(), id);
+    String said = json.writeValueAsString(body);
+    waitForOthers(key);
+    F present = entities.find(kind, key);
+    if (present == null) {
+      return create(kind, blank, key, given, body, said);
+    }
+    if (given.expects(present.version())) {
+      return present.isGone() || !isKept(key, present.version(), said)
+          ? correct(kind, present, key, body, said)
+          : present;
+    }
+    if (!isKept(key, null, said)) {
+      throw given.isMissing() ? Refusal.noPrecondition() : Refusal.changed(present.version());
+    }
+    if (present.isGone()) {
+      throw Refusal.gone();
+    }
+    return present;
+  }
+
+  private <B, F extends StoredFact<B>> F create(
+      Class<F> kind, Supplier<F> blank, FactKey key, Precondition given, B body, String said) {
+    if (given.isMissing()) {
+      throw Refusal.noPrecondition();
+    }
+    if (!given.expectsNew()) {
+      throw Refusal.notFound();
+    }
+    F fact = blank.get();
+    fact.begin(key);
+    fact.advance(false);
+    fact.say(body);
+    entities.persist(fact);
+    keep(kind, key, fact.version(), said);
+    return fact;
+  }
+
+  private <B, F extends StoredFact<B>> F correct(
+      Class<F> kind, F present, FactKey key, B body, String said) {
+    present.advance(false);
+    present.say(body);
+    keep(kind, key, present.version(), said);
+    return present;
+  }
+
+  /** Until the end of the transaction, nobody else writes this fact. */
+  private void waitForOthers(FactKey key) {
+    jdbc.sql("select pg_advisory_xact_lock(hashtextextended(?, 0))")
+        .param(key.householdId() + "/" + key.id())
+        .query((row, n) -> true)
+        .single();
+  }
+
+  /** Whether that version, or any where none is named, says the same. */
+  private boolean isKept(FactKey key, @Nullable Integer version, String said) {
+    return jdbc.sql(
+            """
+            select exists (
+              select from fact_version
+              where household_id = :household and fact_id = :fact
+                and version = coalesce(:version, version) and body = cast(:said as jsonb))
+            """)
+        .param("household", key.householdId())
+        .param("fact", key.id())
+        .param("version", version, java.sql.Types.INTEGER)
+        .param("said", said)
+        .query(Boolean.class)
+        .single();
+  }
+
+  private void keep(Class<?> kind, FactKey key, int version, @Nullable String said) {
+    Member member = CurrentMember.get();
+    jdbc.sql("insert into fact_version values (?, ?, ?, ?, cast(? as jsonb), ?, ?)")
+        .params(
+            key.householdId(),
+            key.id(),
+            version,
+            kind.getSimpleName(),
+            said,
+            member.person(),
+            OffsetDateTime.now(clock))
+        .update();
+    jdbc.sql("update household set change_number = change_number + 1 where id = ?")
+        .param(key.householdId())
+        .update();
+  }
+}

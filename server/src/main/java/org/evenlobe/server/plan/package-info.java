@@ -1,0 +1,2 @@
+/** Plans, computed at every request. */
+package org.evenlobe.server.plan;

@@ -1,0 +1,57 @@
+package org.evenlobe.server.problem;
+
+import com.fasterxml.jackson.annotation.JsonInclude;
+import com.fasterxml.jackson.annotation.JsonValue;
+import org.evenlobe.core.measure.Weight;
+import org.evenlobe.core.record.Load;
+import org.springframework.boot.jackson.autoconfigure.JsonMapperBuilderCustomizer;
+import org.springframework.context.annotation.Bean;
+import org.springframework.context.annotation.Configuration;
+import tools.jackson.databind.DeserializationFeature;
+import tools.jackson.databind.MapperFeature;
+import tools.jackson.databind.cfg.CoercionAction;
+import tools.jackson.databind.cfg.CoercionInputShape;
+import tools.jackson.databind.cfg.EnumFeature;
+import tools.jackson.databind.module.SimpleModule;
+import tools.jackson.databind.type.LogicalType;
+
+/** How JSON is read and written: strictly in, and without nulls out. */
+@Configuration
+class JsonReading {
+
+  @Bean
+  JsonMapperBuilderCustomizer strictJson() {
+    return builder ->
+        builder
+            .enable(DeserializationFeature.FAIL_ON_UNKNOWN_PROPERTIES)
+            .enable(DeserializationFeature.FAIL_ON_TRAILING_TOKENS)
+            .enable(DeserializationFeature.FAIL_ON_NULL_FOR_PRIMITIVES)
+            .enable(EnumFeature.FAIL_ON_NUMBERS_FOR_ENUMS)
+            .disable(DeserializationFeature.ACCEPT_FLOAT_AS_INT)
+            .disable(MapperFeature.ALLOW_COERCION_OF_SCALARS)
+            .withCoercionConfig(
+                LogicalType.Textual,
+                config -> {
+                  config.setCoercion(CoercionInputShape.Integer, CoercionAction.Fail);
+                  config.setCoercion(CoercionInputShape.Float, CoercionAction.Fail);
+                  config.setCoercion(CoercionInputShape.Boolean, CoercionAction.Fail);
+                })
+            .changeDefaultPropertyInclusion(
+                included -> included.withValueInclusion(JsonInclude.Include.NON_ABSENT))
+            .addMixIn(Load.class, LoadShape.class)
+            .addMixIn(Weight.class, WeightShape.class)
+            .addModule(new SimpleModule().addDeserializer(String.class, new CleanStrings()));
+  }
+
+  /** A load is its grade. */
+  private interface LoadShape {
+    @JsonValue
+    int grade();
+  }
+
+  /** A weight is its kilograms. */
+  private interface WeightShape {
+    @JsonValue
+    double kilograms();
+  }
+}

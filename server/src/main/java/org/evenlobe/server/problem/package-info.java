@@ -1,0 +1,2 @@
+/** Problem documents, and how strictly JSON is read. */
+package org.evenlobe.server.problem;

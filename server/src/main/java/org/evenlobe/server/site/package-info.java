@@ -1,0 +1,2 @@
+/** The single-page app's files and the OpenAPI document. */
+package org.evenlobe.server.site;

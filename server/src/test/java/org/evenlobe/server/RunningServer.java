@@ -1,0 +1,107 @@
+package org.evenlobe.server;
+
+import java.io.IOException;
+import java.io.UncheckedIOException;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Path;
+import java.util.HashMap;
+import java.util.Map;
+import javax.sql.DataSource;
+import net.ttddyy.dsproxy.support.ProxyDataSourceBuilder;
+import org.junit.jupiter.api.extension.BeforeAllCallback;
+import org.junit.jupiter.api.extension.ExtensionContext;
+import org.springframework.beans.factory.config.BeanPostProcessor;
+import org.springframework.boot.SpringApplication;
+import org.springframework.context.ConfigurableApplicationContext;
+import org.springframework.context.annotation.Bean;
+import org.springframework.context.annotation.Configuration;
+
+/**
+ * Starts the real server once for all tests of the module, on a free port, against a PostgreSQL of
+ * its own that is removed afterwards. Statements of all kinds are counted on the way.
+ */
+public final class RunningServer implements BeforeAllCallback {
+  private static final Path PROJECT = Path.of("..").toAbsolutePath().normalize();
+  private static final Path STATE = Path.of("target/test-state").toAbsolutePath();
+  private static ConfigurableApplicationContext context;
+  private static Map<String, String> database;
+
+  @Override
+  public void beforeAll(ExtensionContext test) {
+    test.getRoot()
+        .getStore(ExtensionContext.Namespace.GLOBAL)
+        .getOrComputeIfAbsent(RunningServer.class, key -> start(), AutoCloseable.class);
+  }
+
+  private static AutoCloseable start() {
+    database("destroy");
+    database("start");
+    Map<String, String> variables = new HashMap<>();
+    for (String line : database("env").strip().split("\n", -1)) {
+      String[] pair = line.split("=", 2);
+      variables.put(pair[0], pair[1]);
+    }
+    database = Map.copyOf(variables);
+    SpringApplication application = new SpringApplication(EvenLobe.class, Counting.class);
+    Map<String, Object> properties = new HashMap<>(variables);
+    properties.put("PORT", "0");
+    application.setDefaultProperties(properties);
+    context = application.run();
+    return () -> {
+      context.close();
+      database("destroy");
+    };
+  }
+
+  /** Where the server answers. */
+  public static String address() {
+    return "http://127.0.0.1:" + context.getEnvironment().getProperty("local.server.port");
+  }
+
+  /** A bean of the running server. */
+  public static <T> T bean(Class<T> type) {
+    return context.getBean(type);
+  }
+
+  /** The variables that the server reads: where the database is and its roles' passwords. */
+  static Map<String, String> database() {
+    return database;
+  }
+
+  private static String database(String command) {
+    try {
+      ProcessBuilder builder =
+          new ProcessBuilder(PROJECT.resolve("bin/database").toString(), command);
+      builder.environment().put("EVENLOBE_STATE", STATE.toString());
+      builder.environment().put("PG_FAST", "1");
+      builder.redirectError(ProcessBuilder.Redirect.INHERIT);
+      Process process = builder.start();
+      String out = new String(process.getInputStream().readAllBytes(), StandardCharsets.UTF_8);
+      if (process.waitFor() != 0) {
+        throw new IllegalStateException("bin/database " + command + " failed");
+      }
+      return out;
+    } catch (IOException e) {
+      throw new UncheckedIOException(e);
+    } catch (InterruptedException e) {
+      Thread.currentThread().interrupt();
+      throw new IllegalStateException(e);
+    }
+  }
+
+  /** Counts every statement that goes to the database, by whatever way. */
+  @Configuration
+  static class Counting {
+    @Bean
+    static BeanPostProcessor countStatements() {
+      return new BeanPostProcessor() {
+        @Override
+        public Object postProcessAfterInitialization(Object bean, String name) {
+          return bean instanceof DataSource source
+              ? ProxyDataSourceBuilder.create(source).listener(StatementCount.LISTENER).build()
+              : bean;
+        }
+      };
+    }
+  }
+}

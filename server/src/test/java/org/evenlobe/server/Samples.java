@@ -1,0 +1,42 @@
+package org.evenlobe.server;
+
+import java.time.Instant;
+import java.util.UUID;
+
+/** Bodies of requests that are right, to be bent in tests. */
+public final class Samples {
+  private Samples() {}
+
+  public static String dog() {
+    return dog("Fen");
+  }
+
+  public static String dog(String name) {
+    return """
+    {"name": "%s", "breeds": ["beagle"], "bornOn": "2021-05-01", "weight": 12.5,
+     "joinedOn": "2025-01-01",
+     "ears": {"carriage": "PENDULOUS", "cropped": false, "canalHair": "NONE",
+              "feathering": "NONE"},
+     "life": {"water": "NEVER", "ground": "MIXED", "climate": "TEMPERATE", "allergy": "NONE",
+              "infections": "NONE"}}"""
+        .formatted(name);
+  }
+
+  public static String cleaning(UUID dog, Instant at, int right, int left) {
+    return """
+    {"dogId": "%s", "at": "%s", "zone": "Europe/Berlin",
+     "ears": {"right": {"method": "FILL", "load": %d}, "left": {"method": "FILL", "load": %d}},
+     "note": "calm"}"""
+        .formatted(dog, at, right, left);
+  }
+
+  /** A new dog of the caller's. */
+  public static UUID newDog(Caller caller) {
+    UUID dog = UUID.randomUUID();
+    Caller.Answer answer = caller.create(caller.at("/dogs/" + dog), dog());
+    if (answer.status() != 200) {
+      throw new IllegalStateException(answer.body());
+    }
+    return dog;
+  }
+}

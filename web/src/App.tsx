@@ -1,0 +1,31 @@
+import CssBaseline from '@mui/material/CssBaseline';
+import { ThemeProvider } from '@mui/material/styles';
+import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
+import { useState } from 'react';
+import { createBrowserRouter, RouterProvider } from 'react-router';
+import { Problem } from './api/problem';
+import { routes } from './routes';
+import { theme } from './theme/theme';
+
+const RETRIES = 2;
+
+/** A refusal stays a refusal; only what may pass is tried again. */
+function mayPass(failures: number, error: Error): boolean {
+  const status = error instanceof Problem ? error.status : 0;
+  return failures < RETRIES && (status === 0 || status >= 500);
+}
+
+export function App() {
+  const [client] = useState(
+    () => new QueryClient({ defaultOptions: { queries: { retry: mayPass, staleTime: 10_000 } } }),
+  );
+  const [router] = useState(() => createBrowserRouter(routes));
+  return (
+    <ThemeProvider theme={theme} defaultMode="system">
+      <CssBaseline />
+      <QueryClientProvider client={client}>
+        <RouterProvider router={router} />
+      </QueryClientProvider>
+    </ThemeProvider>
+  );
+}

@@ -1,0 +1,21 @@
+import { useQuery } from '@tanstack/react-query';
+import { createContext, useContext } from 'react';
+import { api, type Schemas } from '../api/client';
+import { answered } from '../api/problem';
+
+export type Me = Schemas['Me'];
+export type Household = Schemas['HouseholdOfMine'];
+
+/** Who is signed in. */
+export function useMe() {
+  return useQuery({ queryKey: ['me'], queryFn: () => answered(api.GET('/api/me')) });
+}
+
+export const HouseholdContext = createContext<Household | undefined>(undefined);
+
+/** The household that the person works in. */
+export function useHousehold(): Household {
+  const household = useContext(HouseholdContext);
+  if (!household) throw new Error('useHousehold needs a Shell around it');
+  return household;
+}

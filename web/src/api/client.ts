@@ -1,0 +1,31 @@
+import createClient, { type Middleware } from 'openapi-fetch';
+import type { components, paths } from './schema';
+
+export type Schemas = components['schemas'];
+
+function cookie(name: string): string | undefined {
+  return document.cookie
+    .split('; ')
+    .find((pair) => pair.startsWith(`${name}=`))
+    ?.slice(name.length + 1);
+}
+
+/** The header that sends the server's token back with everything that changes something. */
+export function tokenHeader(): Record<string, string> {
+  const token = cookie('XSRF-TOKEN');
+  return token ? { 'X-XSRF-TOKEN': token } : {};
+}
+
+const sendToken: Middleware = {
+  onRequest({ request }) {
+    for (const [name, value] of Object.entries(tokenHeader())) request.headers.set(name, value);
+    return request;
+  },
+};
+
+export const api = createClient<paths>({
+  baseUrl: window.location.origin,
+  credentials: 'same-origin',
+  fetch: (request) => globalThis.fetch(request),
+});
+api.use(sendToken);

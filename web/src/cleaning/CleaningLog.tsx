@@ -1,0 +1,92 @@
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import Stack from '@mui/material/Stack';
+import Table from '@mui/material/Table';
+import TableBody from '@mui/material/TableBody';
+import TableCell from '@mui/material/TableCell';
+import TableHead from '@mui/material/TableHead';
+import TableRow from '@mui/material/TableRow';
+import Typography from '@mui/material/Typography';
+import { useState } from 'react';
+import type { Schemas } from '../api/client';
+import { dateWithYear, inWords, type Day } from '../measure/days';
+import { ofSide, SIDES, type Side } from '../measure/side';
+import { cleaningDay } from '../plan/ribbon';
+import { loadWord, methodWord, type Grade } from './load';
+import { WipeDrawing } from './WipeDrawing';
+
+type Cleaning = Schemas['CleaningRecord'];
+
+const SHOWN_AT_FIRST = 12;
+
+/** A dog's cleanings, the latest first. */
+export function CleaningLog({ cleanings, today }: { cleanings: readonly Cleaning[]; today: Day }) {
+  const [all, setAll] = useState(false);
+  const latestFirst = [...cleanings].reverse();
+  const shown = all ? latestFirst : latestFirst.slice(0, SHOWN_AT_FIRST);
+  return (
+    <Box component="section" aria-label="Record">
+      <Typography variant="h2" sx={{ mb: 1 }}>
+        Record
+      </Typography>
+      {cleanings.length === 0 ? (
+        <Typography color="textSecondary">
+          No cleaning yet. The first one you record is what all later dates count from.
+        </Typography>
+      ) : (
+        <Box sx={{ overflowX: 'auto' }}>
+          <Table size="small">
+            <TableHead>
+              <TableRow>
+                <TableCell>Day</TableCell>
+                <TableCell>R · right ear</TableCell>
+                <TableCell>L · left ear</TableCell>
+                <TableCell>Note</TableCell>
+              </TableRow>
+            </TableHead>
+            <TableBody>
+              {shown.map((cleaning) => {
+                const day = cleaningDay(cleaning);
+                return (
+                  <TableRow key={cleaning.id}>
+                    <TableCell component="th" scope="row" sx={{ whiteSpace: 'nowrap' }}>
+                      {dateWithYear(day)}
+                      <Typography variant="body2" color="textSecondary">
+                        {inWords(day, today)}
+                      </Typography>
+                    </TableCell>
+                    {SIDES.map((side) => (
+                      <TableCell key={side}>
+                        <EarCell cleaning={cleaning} side={side} />
+                      </TableCell>
+                    ))}
+                    <TableCell>{cleaning.note}</TableCell>
+                  </TableRow>
+                );
+              })}
+            </TableBody>
+          </Table>
+          {latestFirst.length > shown.length && (
+            <Button onClick={() => setAll(true)}>Show all {latestFirst.length} cleanings</Button>
+          )}
+        </Box>
+      )}
+    </Box>
+  );
+}
+
+function EarCell({ cleaning, side }: { cleaning: Cleaning; side: Side }) {
+  const ear = ofSide(cleaning.ears, side);
+  if (!ear) return <Typography color="textSecondary">left alone</Typography>;
+  return (
+    <Stack direction="row" sx={{ alignItems: 'center', gap: 1 }}>
+      <WipeDrawing grade={ear.load as Grade} size={30} />
+      <span>
+        {ear.load} {loadWord(ear.load)}
+        <Typography variant="body2" color="textSecondary">
+          {methodWord(ear.method)}
+        </Typography>
+      </span>
+    </Stack>
+  );
+}

@@ -1,0 +1,158 @@
+import { zodResolver } from '@hookform/resolvers/zod';
+import Alert from '@mui/material/Alert';
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import Paper from '@mui/material/Paper';
+import Stack from '@mui/material/Stack';
+import TextField from '@mui/material/TextField';
+import Typography from '@mui/material/Typography';
+import { useMemo, useState } from 'react';
+import { Controller, useForm, useWatch } from 'react-hook-form';
+import { Link as RouterLink, useNavigate, useParams } from 'react-router';
+import { v7 as newId } from 'uuid';
+import { ChoiceField } from '../dog/ChoiceField';
+import { useDog, type DogInFull } from '../dog/useDog';
+import { count, daysBetween, type Day } from '../measure/days';
+import { earName, letter, ofSide, SIDES } from '../measure/side';
+import { Failure } from '../shell/Failure';
+import { Page } from '../shell/Page';
+import {
+  blankCleaning,
+  cleaningFormSchema,
+  FIELD_OF_SIDE,
+  requestOf,
+  type CleaningForm,
+} from './cleaningForm';
+import { METHODS } from './load';
+import { LoadPicker } from './LoadPicker';
+import { useSaveCleaning } from './useSaveCleaning';
+
+/** Sooner than this after the last one, a cleaning irritates more than it helps. */
+const TOO_SOON_DAYS = 5;
+
+export function Component() {
+  const dog = useDog(useParams().dog ?? '');
+  return (
+    <Page
+      title={dog.data ? `${dog.data.dog.profile.name}: record a cleaning` : 'Record a cleaning'}
+    >
+      {dog.isError && <Failure error={dog.error} onRetry={() => void dog.refetch()} />}
+      {dog.data && <RecordCleaning dog={dog.data} />}
+    </Page>
+  );
+}
+
+/** How many days before that day an ear was last cleaned, where that is too soon. */
+function tooSoon(dog: DogInFull, day: Day): number | undefined {
+  const since = SIDES.flatMap((side) => {
+    const last = ofSide(dog.plan.ears, side).lastCleaned;
+    return last ? daysBetween(last, day) : [];
+  });
+  const least = Math.min(...since);
+  return least >= 0 && least < TOO_SOON_DAYS ? least : undefined;
+}
+
+function RecordCleaning({ dog }: { dog: DogInFull }) {
+  const { profile, id: dogId } = dog.dog;
+  const navigate = useNavigate();
+  const [id] = useState(() => newId());
+  const schema = useMemo(
+    () => cleaningFormSchema(dog.plan.today, profile.bornOn),
+    [dog.plan.today, profile.bornOn],
+  );
+  const { control, register, handleSubmit, formState } = useForm<CleaningForm>({
+    defaultValues: blankCleaning(dog.plan.today),
+    resolver: zodResolver(schema),
+  });
+  const save = useSaveCleaning(id, () => void navigate(`/dogs/${dogId}?saved`));
+  const day = useWatch({ control, name: 'day' });
+  const since = tooSoon(dog, day);
+
+  return (
+    <form
+      noValidate
+      onSubmit={(event) =>
+        void handleSubmit((form) => save.mutate(requestOf(form, dogId, dog.zone, new Date())))(
+          event,
+        )
+      }
+    >
+      <Stack spacing={2.5} sx={{ maxWidth: 980 }}>
+        <Alert severity="warning">
+          Red, swollen, sore or painful, a sweet or foul smell, anything but tan or brown wax: pour
+          nothing into that ear, and call your vet.
+        </Alert>
+        {since !== undefined && (
+          <Alert severity="info">
+            {since === 0
+              ? 'An ear was cleaned on that day already.'
+              : `The last cleaning is only ${count(since, 'day')} back.`}{' '}
+            Too often irritates the skin and brings more wax. If you cleaned, record it: the next
+            date counts from it.
+          </Alert>
+        )}
+        {save.isError && <Alert severity="error">{save.error.message}</Alert>}
+        <Box sx={{ display: 'grid', gap: 2, gridTemplateColumns: { xs: '1fr', md: '1fr 1fr' } }}>
+          {SIDES.map((side) => (
+            <Paper key={side} variant="outlined" sx={{ p: 2 }}>
+              <Controller
+                control={control}
+                name={FIELD_OF_SIDE[side]}
+                render={({ field }) => (
+                  <LoadPicker
+                    label={`${letter(side)} · ${earName(side)}`}
+                    value={field.value}
+                    onChange={field.onChange}
+                  />
+                )}
+              />
+            </Paper>
+          ))}
+        </Box>
+        {formState.errors.right && (
+          <Typography color="error" role="alert">
+            {formState.errors.right.message}
+          </Typography>
+        )}
+        <Controller
+          control={control}
+          name="method"
+          render={({ field }) => (
+            <ChoiceField
+              label="How"
+              hint={METHODS.find((method) => method.value === field.value)?.sentence ?? ''}
+              choices={METHODS}
+              value={field.value}
+              onChange={field.onChange}
+            />
+          )}
+        />
+        <Box sx={{ display: 'grid', gap: 2, gridTemplateColumns: { xs: '1fr', sm: '220px 1fr' } }}>
+          <TextField
+            label="Day"
+            type="date"
+            slotProps={{ inputLabel: { shrink: true }, htmlInput: { max: dog.plan.today } }}
+            error={!!formState.errors.day}
+            helperText={formState.errors.day?.message}
+            {...register('day')}
+          />
+          <TextField
+            label="Note"
+            multiline
+            error={!!formState.errors.note}
+            helperText={formState.errors.note?.message}
+            {...register('note')}
+          />
+        </Box>
+        <Stack direction="row" spacing={1}>
+          <Button type="submit" variant="contained" size="large" loading={save.isPending}>
+            Save
+          </Button>
+          <Button component={RouterLink} to={`/dogs/${dogId}`} size="large">
+            Cancel
+          </Button>
+        </Stack>
+      </Stack>
+    </form>
+  );
+}

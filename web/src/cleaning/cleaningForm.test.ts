@@ -1,0 +1,49 @@
+import { describe, expect, it } from 'vitest';
+import { blankCleaning, cleaningFormSchema, requestOf } from './cleaningForm';
+
+const TODAY = '2026-11-25';
+const NOW = new Date('2026-11-25T17:45:00Z');
+const schema = cleaningFormSchema(TODAY, '2024-01-01');
+
+function problems(form: object): string[] {
+  const result = schema.safeParse({ ...blankCleaning(TODAY), right: 2, ...form });
+  return result.success ? [] : result.error.issues.map((issue) => issue.path.join('.'));
+}
+
+describe('the cleaning form', () => {
+  it('takes one ear or two', () => {
+    expect(problems({})).toEqual([]);
+    expect(problems({ left: 4 })).toEqual([]);
+  });
+
+  it.each([
+    ['no ear', { right: null }, 'right'],
+    ['a load of 7', { right: 7 }, 'right'],
+    ['a day to come', { day: '2026-11-26' }, 'day'],
+    ['a day before the birth', { day: '2023-12-31' }, 'day'],
+    ['no day', { day: '' }, 'day'],
+    ['a note too long', { note: 'x'.repeat(2001) }, 'note'],
+  ])('refuses %s', (_, form, field) => {
+    expect(problems(form)).toContain(field);
+  });
+});
+
+describe('the request', () => {
+  it('leaves out the ear that was left alone and an empty note', () => {
+    const request = requestOf(
+      { ...blankCleaning(TODAY), right: 3, note: '  ' },
+      'dog',
+      'Europe/London',
+      NOW,
+    );
+    expect(request.ears).toEqual({ right: { method: 'FILL', load: 3 } });
+    expect(request).not.toHaveProperty('note');
+  });
+
+  it('dates today now, and an earlier day at its noon', () => {
+    const at = (day: string) =>
+      requestOf({ ...blankCleaning(day), right: 1 }, 'dog', 'Europe/Berlin', NOW).at;
+    expect(at(TODAY)).toBe('2026-11-25T17:45:00.000Z');
+    expect(at('2026-07-01')).toBe('2026-07-01T10:00:00.000Z');
+  });
+});

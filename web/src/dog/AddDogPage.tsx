@@ -1,0 +1,28 @@
+import { useState } from 'react';
+import { useNavigate } from 'react-router';
+import { v7 as newId } from 'uuid';
+import { useHousehold } from '../account/useMe';
+import { dayIn } from '../measure/days';
+import { Page } from '../shell/Page';
+import { blankForm } from './dogForm';
+import { DogFormView } from './DogFormView';
+import { useSaveDog } from './useSaveDog';
+
+export function Component() {
+  const { zone } = useHousehold();
+  const navigate = useNavigate();
+  const [id] = useState(() => newId());
+  const [today] = useState(() => dayIn(zone, new Date()));
+  const saveDog = useSaveDog(id, undefined, () => void navigate(`/dogs/${id}`));
+  return (
+    <Page title="Add a dog">
+      <DogFormView
+        start={blankForm(today)}
+        today={today}
+        save={saveDog.mutate}
+        saving={saveDog.isPending}
+        problem={saveDog.error}
+      />
+    </Page>
+  );
+}

@@ -1,0 +1,33 @@
+import Box from '@mui/material/Box';
+import Paper from '@mui/material/Paper';
+import Typography from '@mui/material/Typography';
+import { PairDrawing } from '../ear/PairDrawing';
+import { count } from '../measure/days';
+import { LoadFactorWhy } from '../plan/Why';
+import type { DogForm } from './dogForm';
+import { useInterval } from './useInterval';
+
+/** The pair as it is being described, and what the description comes to. */
+export function IntervalPreview({ form }: { form: DogForm }) {
+  const preview = useInterval(form);
+  const start = preview.data?.start;
+  return (
+    <Paper variant="outlined" sx={{ p: 2.5, position: { md: 'sticky' }, top: { md: 24 } }}>
+      <Box sx={{ textAlign: 'center' }}>
+        <PairDrawing traits={form.ears} height={180} />
+      </Box>
+      <Typography variant="h2" aria-live="polite">
+        {start
+          ? start.checksOnly
+            ? 'Look and sniff only'
+            : `Begin with every ${count(start.base, 'day')}`
+          : ' '}
+      </Typography>
+      <Typography variant="body2" color="textSecondary" sx={{ mb: 1.5 }}>
+        A start from breed and ear type. Each cleaning you record teaches it what this dog needs.
+      </Typography>
+      {preview.data && start && <LoadFactorWhy factor={preview.data.loadFactor} start={start} />}
+      {preview.isError && <Typography color="error">{preview.error.message}</Typography>}
+    </Paper>
+  );
+}

@@ -1,0 +1,41 @@
+import { keepPreviousData, useQuery } from '@tanstack/react-query';
+import { useEffect, useState } from 'react';
+import { useHousehold } from '../account/useMe';
+import { api } from '../api/client';
+import { answered } from '../api/problem';
+import type { DogForm } from './dogForm';
+
+const PAUSE_MS = 120;
+
+/** The value as it was when it last stood still for a moment. */
+function useSettled<T>(value: T): T {
+  const [settled, setSettled] = useState(value);
+  useEffect(() => {
+    const timer = setTimeout(() => setSettled(value), PAUSE_MS);
+    return () => clearTimeout(timer);
+  }, [value]);
+  return settled;
+}
+
+/** What the traits come to, before they are saved. Only what the answer depends on is sent. */
+export function useInterval(form: Pick<DogForm, 'breeds' | 'ears' | 'life' | 'joinedOn'>) {
+  const household = useHousehold().id;
+  const asked = useSettled(JSON.stringify([form.breeds, form.ears, form.life]));
+  return useQuery({
+    queryKey: [household, 'interval', asked],
+    placeholderData: keepPreviousData,
+    queryFn: () =>
+      answered(
+        api.POST('/api/households/{household}/previews/interval', {
+          params: { path: { household } },
+          body: {
+            name: 'preview',
+            breeds: form.breeds,
+            joinedOn: form.joinedOn,
+            ears: form.ears,
+            life: form.life,
+          },
+        }),
+      ),
+  });
+}

@@ -1,0 +1,215 @@
+import Box from '@mui/material/Box';
+import Typography from '@mui/material/Typography';
+import { useState, type KeyboardEvent } from 'react';
+import { HEAVIEST } from '../cleaning/load';
+import type { Day } from '../measure/days';
+import { position, weeks, type PlannedMark, type RibbonMark } from './ribbon';
+
+const DROP_WIDTH = 15;
+const DROP_HEIGHT = 23;
+const DROP = 'M0 -22 C1 -17 7 -13 7 -7 A7 7 0 0 1 -7 -7 C-7 -13 -1 -17 0 -22 Z';
+const GAP = 4;
+/** A wipe says less of the load than a cleaning of the canal. */
+const FAINT = 0.45;
+const HEIGHT_WITHOUT_MARKS = 44;
+
+const percent = (fraction: number) => `${fraction * 100}%`;
+
+/**
+ * A drop that stands on the middle line, upward for the right ear and downward for the left; it
+ * fills from the line outward, so that uneven loads show as asymmetry.
+ */
+function Drop({ mark }: { mark: RibbonMark }) {
+  const level = mark.kind === 'done' ? (mark.load / HEAVIEST) * (DROP_HEIGHT - 1) : 0;
+  const planned = mark.kind === 'planned';
+  const faint = mark.kind === 'done' && !mark.inCanal;
+  const colour = planned ? 'var(--mui-palette-mark-planned)' : 'var(--mui-palette-mark-load)';
+  return (
+    <g transform={`scale(1 ${mark.side === 'RIGHT' ? 1 : -1}) translate(0 ${-GAP})`}>
+      <path d={DROP} fill="var(--mui-palette-background-paper)" />
+      {level > 0 && (
+        // a nested svg clips what it holds
+        <svg
+          x={-DROP_WIDTH / 2}
+          y={-level}
+          width={DROP_WIDTH}
+          height={level}
+          opacity={faint ? FAINT : 1}
+        >
+          <path d={DROP} transform={`translate(${DROP_WIDTH / 2} ${level})`} fill={colour} />
+        </svg>
+      )}
+      <path
+        d={DROP}
+        fill="none"
+        stroke={colour}
+        strokeWidth={planned ? 2.2 : 1.7}
+        opacity={faint ? 0.7 : 1}
+      />
+    </g>
+  );
+}
+
+function WindowShade({ mark, today, height }: { mark: PlannedMark; today: Day; height: number }) {
+  const half = 0.5 * (position(mark.to, mark.from) - position(mark.from, mark.from));
+  const start = Math.max(0, position(mark.from, today));
+  const end = Math.min(1, position(mark.to, today));
+  if (half <= 0 || end <= start) return null;
+  const middle = height / 2;
+  return (
+    <rect
+      x={percent(start)}
+      width={percent(end - start)}
+      y={mark.side === 'RIGHT' ? 6 : middle + 2}
+      height={middle - 8}
+      rx="6"
+      fill="var(--mui-palette-mark-plannedShade)"
+    />
+  );
+}
+
+function Grid({ today, height }: { today: Day; height: number }) {
+  const middle = height / 2;
+  return (
+    <g aria-hidden="true">
+      {weeks(today).map(({ week, day }) => (
+        <line
+          key={week}
+          x1={percent(position(day, today))}
+          x2={percent(position(day, today))}
+          y1={week === 0 ? 0 : 6}
+          y2={week === 0 ? height : height - 6}
+          stroke={week === 0 ? 'var(--mui-palette-text-primary)' : 'var(--mui-palette-divider)'}
+          strokeWidth={week === 0 ? 2 : 1}
+        />
+      ))}
+      <line
+        x1="0"
+        x2="100%"
+        y1={middle}
+        y2={middle}
+        stroke="var(--mui-palette-mark-lane)"
+        strokeWidth="1.5"
+      />
+    </g>
+  );
+}
+
+/**
+ * Six weeks back and four ahead, today as the line: right ear above the middle, left below. One tab
+ * stop; the arrow keys go from mark to mark, and the caption says what the mark under the pointer or
+ * the focus means.
+ */
+export function Ribbon({
+  name,
+  today,
+  marks,
+  caption,
+  height: fullHeight = 76,
+}: {
+  name: string;
+  today: Day;
+  marks: readonly RibbonMark[];
+  caption: string;
+  height?: number;
+}) {
+  const height = marks.length === 0 ? HEIGHT_WITHOUT_MARKS : fullHeight;
+  const [active, setActive] = useState<number>();
+  const shown = active === undefined ? undefined : marks[active];
+  const firstAhead = marks.findIndex((mark) => mark.kind === 'planned');
+  const entry = active ?? Math.max(0, firstAhead);
+
+  function move(event: KeyboardEvent<SVGSVGElement>) {
+    const step = { ArrowRight: 1, ArrowLeft: -1 }[event.key];
+    if (!step) return;
+    event.preventDefault();
+    const next = Math.min(Math.max(entry + step, 0), marks.length - 1);
+    event.currentTarget.querySelector<SVGElement>(`[data-mark="${next}"]`)?.focus();
+  }
+
+  return (
+    <Box sx={{ minWidth: 0 }}>
+      <Box
+        sx={{
+          border: 1,
+          borderColor: 'divider',
+          borderRadius: 1,
+          bgcolor: 'background.paper',
+          overflow: 'hidden',
+          display: 'flex',
+        }}
+      >
+        <svg
+          width="100%"
+          height={height}
+          role="group"
+          aria-label={`${name}: what was done and what is planned`}
+          onKeyDown={move}
+          onMouseLeave={() => setActive(undefined)}
+        >
+          {marks
+            .filter((mark) => mark.kind === 'planned')
+            .map((mark) => (
+              <WindowShade key={mark.key} mark={mark} today={today} height={height} />
+            ))}
+          <Grid today={today} height={height} />
+          {marks.map((mark, index) => (
+            <svg
+              key={mark.key}
+              x={percent(position(mark.day, today))}
+              y={height / 2}
+              overflow="visible"
+            >
+              <g
+                role="img"
+                aria-label={mark.words}
+                data-mark={index}
+                tabIndex={index === entry ? 0 : -1}
+                onFocus={() => setActive(index)}
+                onBlur={() => setActive(undefined)}
+                onMouseEnter={() => setActive(index)}
+                onClick={() => setActive(index)}
+              >
+                <Drop mark={mark} />
+              </g>
+            </svg>
+          ))}
+        </svg>
+      </Box>
+      <Typography
+        variant="body2"
+        sx={{ mt: 0.25, minHeight: '1.45em', color: shown ? 'text.primary' : 'text.secondary' }}
+        aria-live="polite"
+      >
+        {sentence(shown?.words ?? caption)}
+      </Typography>
+    </Box>
+  );
+}
+
+function sentence(words: string): string {
+  return words.charAt(0).toUpperCase() + words.slice(1);
+}
+
+/** The weeks above a column of ribbons. */
+export function RibbonAxis({ today }: { today: Day }) {
+  return (
+    <svg width="100%" height="22" aria-hidden="true" style={{ overflow: 'visible' }}>
+      {weeks(today).map(({ week, day }) => (
+        <text
+          key={week}
+          x={percent(position(day, today))}
+          y="15"
+          textAnchor="middle"
+          fontSize="13"
+          fontWeight={week === 0 ? 700 : 400}
+          fill={
+            week === 0 ? 'var(--mui-palette-text-primary)' : 'var(--mui-palette-text-secondary)'
+          }
+        >
+          {week === 0 ? 'today' : `${week > 0 ? '+' : '−'}${Math.abs(week)} wk`}
+        </text>
+      ))}
+    </svg>
+  );
+}

@@ -1,0 +1,263 @@
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import Link from '@mui/material/Link';
+import Paper from '@mui/material/Paper';
+import Skeleton from '@mui/material/Skeleton';
+import Stack from '@mui/material/Stack';
+import Typography from '@mui/material/Typography';
+import { useMemo } from 'react';
+import { Link as RouterLink, useNavigate } from 'react-router';
+import { inWords, longDate, shortDate, type Day } from '../measure/days';
+import { earsName, letter, ofSide, SIDES } from '../measure/side';
+import { Failure } from '../shell/Failure';
+import { useKeys, type KeyActions } from '../shell/keys';
+import { Page } from '../shell/Page';
+import { AgendaCard } from './AgendaCard';
+import { Ribbon, RibbonAxis } from './Ribbon';
+import { planWords, ribbonMarks } from './ribbon';
+import { useToday, type DogToday, type PlanItem, type Today } from './useToday';
+
+const NAMES_WIDTH = 128;
+
+export function Component() {
+  const today = useToday();
+  if (today.isError) {
+    return (
+      <Page title="Today">
+        <Failure error={today.error} onRetry={() => void today.refetch()} />
+      </Page>
+    );
+  }
+  if (today.isPending) return <TodaySkeleton />;
+  return today.data.dogs.length === 0 ? <NoDogsYet /> : <TodayInFull today={today.data} />;
+}
+
+function TodayInFull({ today }: { today: Today }) {
+  const navigate = useNavigate();
+  const keys = useMemo<KeyActions>(
+    () =>
+      Object.fromEntries(
+        today.dogs
+          .slice(0, 9)
+          .map((dog, line) => [String(line + 1), () => void navigate(`/dogs/${dog.id}`)]),
+      ),
+    [today.dogs, navigate],
+  );
+  useKeys(keys);
+  return (
+    <Page title="Today" aside={`${longDate(today.today)} · ${summary(today)}`}>
+      <Box
+        sx={{
+          display: 'grid',
+          gridTemplateColumns: { xs: '1fr', md: 'minmax(320px, 400px) 1fr' },
+          gap: { xs: 3, md: 4 },
+          alignItems: 'start',
+        }}
+      >
+        <ToDo today={today} />
+        <Ribbons today={today} />
+      </Box>
+    </Page>
+  );
+}
+
+/** "2 to clean, 1 may be cleaned already", "nothing to do" */
+function summary(today: Today): string {
+  const due = today.agenda.filter((line) => line.item.standing !== 'OPEN').length;
+  const open = today.agenda.length - due;
+  const parts = [due > 0 && `${due} to clean`, open > 0 && `${open} may be cleaned already`];
+  return parts.filter(Boolean).join(', ') || 'nothing to do';
+}
+
+function ToDo({ today }: { today: Today }) {
+  const names = new Map(today.dogs.map((dog) => [dog.id, dog.profile.name]));
+  return (
+    <Box component="section" aria-label="What to do now">
+      {today.agenda.length === 0 ? (
+        <Paper variant="outlined" sx={{ p: 2.5 }}>
+          <Typography variant="h2">Nothing to do now</Typography>
+          <Typography color="textSecondary">
+            Leave the ears alone. Once a week, look and sniff.
+          </Typography>
+        </Paper>
+      ) : (
+        <Stack component="ul" spacing={1.25} sx={{ p: 0, m: 0 }}>
+          {today.agenda.map((line, index) => (
+            <AgendaCard
+              key={line.item.id}
+              name={names.get(line.dogId) ?? ''}
+              dogId={line.dogId}
+              item={line.item}
+              today={today.today}
+              first={index === 0}
+            />
+          ))}
+        </Stack>
+      )}
+      <ComingUp today={today} />
+    </Box>
+  );
+}
+
+/** The next item of each dog that has not opened yet, soonest first. */
+function upcoming(dogs: readonly DogToday[]): { dog: DogToday; item: PlanItem }[] {
+  return dogs
+    .flatMap((dog) => {
+      const item = dog.plan.items.find((planned) => planned.standing === 'LATER');
+      return item ? [{ dog, item }] : [];
+    })
+    .sort((a, b) => a.item.window.best.localeCompare(b.item.window.best));
+}
+
+function ComingUp({ today }: { today: Today }) {
+  const coming = upcoming(today.dogs);
+  if (coming.length === 0) return null;
+  return (
+    <Box sx={{ mt: 2.5 }}>
+      <Typography variant="h3" component="h2" sx={{ mb: 0.5 }}>
+        Coming up
+      </Typography>
+      <Stack component="ul" sx={{ p: 0, m: 0 }}>
+        {coming.map(({ dog, item }) => (
+          <Stack
+            key={item.id}
+            component="li"
+            direction="row"
+            sx={{ gap: 1, py: 0.75, borderTop: 1, borderColor: 'divider', listStyle: 'none' }}
+          >
+            <Typography sx={{ flex: 1, minWidth: 0 }}>
+              {dog.profile.name}, {earsName(item.ears)}
+            </Typography>
+            <Typography sx={{ fontWeight: 600 }}>
+              {inWords(item.window.best, today.today)}
+            </Typography>
+            <Typography color="textSecondary" sx={{ minWidth: 82, textAlign: 'right' }}>
+              {shortDate(item.window.best)}
+            </Typography>
+          </Stack>
+        ))}
+      </Stack>
+    </Box>
+  );
+}
+
+function Ribbons({ today }: { today: Today }) {
+  return (
+    <Box component="section" aria-label="All dogs" sx={{ minWidth: 0 }}>
+      <Box sx={{ ml: { xs: 0, sm: `${NAMES_WIDTH}px` }, display: { xs: 'none', sm: 'block' } }}>
+        <RibbonAxis today={today.today} />
+      </Box>
+      <Stack spacing={1.25}>
+        {today.dogs.map((dog, line) => (
+          <Box
+            key={dog.id}
+            sx={{
+              display: 'grid',
+              gridTemplateColumns: { xs: '1fr', sm: `${NAMES_WIDTH}px 1fr` },
+              alignItems: 'start',
+            }}
+          >
+            <DogLine dog={dog} line={line + 1} />
+            <Ribbon
+              name={dog.profile.name}
+              today={today.today}
+              marks={ribbonMarks(today.today, dog.recent, dog.plan.items)}
+              caption={caption(dog, today.today)}
+            />
+          </Box>
+        ))}
+      </Stack>
+      <Typography variant="body2" color="textSecondary" sx={{ mt: 1 }}>
+        Above the line the dog’s right ear, below it the left. A drop’s fill is what came out; an
+        outline is planned, its shading the days that are as good.
+      </Typography>
+    </Box>
+  );
+}
+
+function caption(dog: DogToday, today: Day): string {
+  const [next] = dog.plan.items;
+  return next ? planWords(next, today) : 'only look and sniff: no cleaning is planned';
+}
+
+/** A dog's name and, for each ear, how often it is planned. */
+function DogLine({ dog, line }: { dog: DogToday; line: number }) {
+  return (
+    <Box
+      sx={{
+        pr: 1.5,
+        pt: { sm: 0.5 },
+        display: { xs: 'flex', sm: 'block' },
+        gap: 2,
+        alignItems: 'baseline',
+      }}
+    >
+      <Link
+        component={RouterLink}
+        to={`/dogs/${dog.id}`}
+        variant="h3"
+        color="textPrimary"
+        sx={{ display: 'block' }}
+        aria-keyshortcuts={line <= 9 ? String(line) : undefined}
+      >
+        {dog.profile.name}
+      </Link>
+      {SIDES.map((side) => (
+        <Typography key={side} variant="body2" sx={{ whiteSpace: 'nowrap' }}>
+          <Box component="span" sx={{ fontWeight: 700, mr: 0.75 }}>
+            {letter(side)}
+          </Box>
+          <Box component="span" sx={{ color: 'text.secondary' }}>
+            {rhythm(ofSide(dog.plan.ears, side))}
+          </Box>
+        </Typography>
+      ))}
+    </Box>
+  );
+}
+
+/** "every 12 days" or "look only" */
+function rhythm(ear: DogToday['plan']['ears']['right']): string {
+  return ear.interval.routine ? `every ${ear.interval.days} days` : 'look only';
+}
+
+function NoDogsYet() {
+  return (
+    <Page title="Today">
+      <Paper variant="outlined" sx={{ p: { xs: 3, md: 5 }, maxWidth: 620 }}>
+        <Typography variant="h2" sx={{ mb: 1 }}>
+          Begin with a dog
+        </Typography>
+        <Typography sx={{ mb: 2.5 }}>
+          Say what its ears are like, and Even Lobe says when to clean them next and why that day.
+          Each cleaning you record makes the next date better.
+        </Typography>
+        <Button component={RouterLink} to="/dogs/new" variant="contained" size="large">
+          Add a dog
+        </Button>
+      </Paper>
+    </Page>
+  );
+}
+
+function TodaySkeleton() {
+  return (
+    <Page title="Today">
+      <Box
+        aria-label="Loading"
+        role="status"
+        sx={{ display: 'grid', gridTemplateColumns: { xs: '1fr', md: '400px 1fr' }, gap: 4 }}
+      >
+        <Stack spacing={1.25}>
+          <Skeleton variant="rounded" height={180} />
+          <Skeleton variant="rounded" height={110} />
+        </Stack>
+        <Stack spacing={2}>
+          {[1, 2, 3].map((row) => (
+            <Skeleton key={row} variant="rounded" height={84} />
+          ))}
+        </Stack>
+      </Box>
+    </Page>
+  );
+}

@@ -1,0 +1,82 @@
+import { describe, expect, it } from 'vitest';
+import type { Schemas } from '../api/client';
+import { addDays } from '../measure/days';
+import { isShown, position, ribbonMarks, weeks } from './ribbon';
+
+const TODAY = '2026-11-25';
+
+function cleaning(day: string, right?: number, left?: number): Schemas['CleaningRecord'] {
+  const ear = (load?: number) => load !== undefined && ({ method: 'FILL', load } as const);
+  const rightEar = ear(right);
+  const leftEar = ear(left);
+  return {
+    id: `cleaning of ${day}`,
+    at: `${day}T18:00:00Z`,
+    zone: 'Europe/London',
+    ears: { ...(rightEar && { right: rightEar }), ...(leftEar && { left: leftEar }) },
+  };
+}
+
+function item(best: string, slack = 2): Schemas['PlanItem'] {
+  return {
+    id: `item of ${best}`,
+    kind: 'CLEAN',
+    ears: ['RIGHT', 'LEFT'],
+    standing: 'LATER',
+    reasons: [],
+    window: { earliest: addDays(best, -slack), best, latest: addDays(best, slack) },
+  };
+}
+
+describe('the ribbon', () => {
+  it('runs from six weeks back to four ahead', () => {
+    expect(isShown(addDays(TODAY, -42), TODAY)).toBe(true);
+    expect(isShown(addDays(TODAY, -43), TODAY)).toBe(false);
+    expect(isShown(addDays(TODAY, 28), TODAY)).toBe(true);
+    expect(isShown(addDays(TODAY, 29), TODAY)).toBe(false);
+    expect(weeks(TODAY).map(({ week }) => week)).toEqual([-6, -5, -4, -3, -2, -1, 0, 1, 2, 3, 4]);
+  });
+
+  it('places days evenly, inside its ends', () => {
+    const first = position(addDays(TODAY, -42), TODAY);
+    const last = position(addDays(TODAY, 28), TODAY);
+    const step = position(addDays(TODAY, 1), TODAY) - position(TODAY, TODAY);
+    expect(first).toBeGreaterThan(0);
+    expect(last).toBeLessThan(1);
+    expect(last - first).toBeCloseTo(70 * step, 10);
+  });
+
+  it('orders marks by day, the right ear first, and says them in words', () => {
+    const marks = ribbonMarks(
+      TODAY,
+      [cleaning('2026-11-20', 2, 4), cleaning('2026-11-10', undefined, 0)],
+      [item('2026-12-01')],
+    );
+    expect(marks.map((mark) => `${mark.day} ${mark.side}`)).toEqual([
+      '2026-11-10 LEFT',
+      '2026-11-20 RIGHT',
+      '2026-11-20 LEFT',
+      '2026-12-01 RIGHT',
+      '2026-12-01 LEFT',
+    ]);
+    expect(marks[1]?.words).toBe('right ear cleaned Fri 20 Nov, 5 days ago: light load, fill');
+    expect(marks[3]?.words).toBe(
+      'clean both ears in 6 days, Tue 1 Dec (good from Sun 29 Nov to Thu 3 Dec)',
+    );
+  });
+
+  it('draws what is overdue on today', () => {
+    const [mark] = ribbonMarks(TODAY, [], [item('2026-11-20')]);
+    expect(mark?.day).toBe(TODAY);
+    expect(mark?.words).toContain('it was best 5 days ago');
+  });
+
+  it('keeps a cleaning on the local day it was recorded on', () => {
+    const late = {
+      ...cleaning('2026-11-20', 1),
+      at: '2026-11-20T23:30:00Z',
+      zone: 'Europe/Berlin',
+    };
+    expect(ribbonMarks(TODAY, [late], [])[0]?.day).toBe('2026-11-21');
+  });
+});

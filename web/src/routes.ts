@@ -1,0 +1,22 @@
+import type { RouteObject } from 'react-router';
+import { Shell } from './shell/Shell';
+
+const HydrateFallback = () => null;
+
+export const routes: RouteObject[] = [
+  { path: '/sign-in', HydrateFallback, lazy: () => import('./account/SignInPage') },
+  { path: '/register', HydrateFallback, lazy: () => import('./account/RegisterPage') },
+  {
+    path: '/',
+    HydrateFallback,
+    Component: Shell,
+    children: [
+      { index: true, lazy: () => import('./plan/TodayPage') },
+      { path: 'dogs/new', lazy: () => import('./dog/AddDogPage') },
+      { path: 'dogs/:dog', lazy: () => import('./dog/DogPage') },
+      { path: 'dogs/:dog/edit', lazy: () => import('./dog/EditDogPage') },
+      { path: 'dogs/:dog/clean', lazy: () => import('./cleaning/RecordCleaningPage') },
+      { path: '*', lazy: () => import('./shell/NotFoundPage') },
+    ],
+  },
+];
