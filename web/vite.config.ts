@@ -7,6 +7,7 @@ export default defineConfig({
   build: {
     outDir: 'dist',
     sourcemap: false,
+    manifest: true,
     // fonts stay files of their own: the content policy allows no data: scripts, and they cache
     assetsInlineLimit: 0,
     chunkSizeWarningLimit: 700,

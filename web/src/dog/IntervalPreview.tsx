@@ -21,7 +21,7 @@ export function IntervalPreview({ form }: { form: DogForm }) {
           ? start.checksOnly
             ? 'Look and sniff only'
             : `Begin with every ${count(start.base, 'day')}`
-          : ' '}
+          : 'Working out the interval'}
       </Typography>
       <Typography variant="body2" color="textSecondary" sx={{ mb: 1.5 }}>
         A start from breed and ear type. Each cleaning you record teaches it what this dog needs.

@@ -64,7 +64,7 @@ export function AgendaCard({
                 {open ? 'May be cleaned' : 'Clean'}
               </Typography>
             </Stack>
-            <Typography variant="h2" component="h3" sx={{ fontSize: first ? '1.5rem' : '1.15rem' }}>
+            <Typography variant="h2" component="h2" sx={{ fontSize: first ? '1.5rem' : '1.15rem' }}>
               {name}, {earsName(item.ears)}
             </Typography>
           </Box>

@@ -196,6 +196,7 @@ function DogLine({ dog, line }: { dog: DogToday; line: number }) {
         component={RouterLink}
         to={`/dogs/${dog.id}`}
         variant="h3"
+        underline="hover"
         color="textPrimary"
         sx={{ display: 'block' }}
         aria-keyshortcuts={line <= 9 ? String(line) : undefined}

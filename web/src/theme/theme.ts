@@ -113,6 +113,6 @@ export const theme = createTheme({
       styleOverrides: { root: { backgroundImage: 'none' } },
     },
     MuiTextField: { defaultProps: { fullWidth: true } },
-    MuiLink: { defaultProps: { underline: 'hover' } },
+    MuiLink: { defaultProps: { underline: 'always' } },
   },
 });

@@ -86,7 +86,7 @@ class TodayIT {
         page.getByText("How this day came about").waitFor();
         expectWellMade(warden);
         warden.link("Edit").click();
-        page.getByText("nearest rung").waitFor();
+        page.getByText("Begin with every").waitFor();
         expectWellMade(warden);
         page.goBack();
         warden.link("Record a cleaning").click();

@@ -33,7 +33,8 @@ public final class RunningServer implements BeforeAllCallback {
         .getOrComputeIfAbsent(RunningServer.class, key -> start(), AutoCloseable.class);
   }
 
-  private static AutoCloseable start() {
+  /** Starts the server and its database; closing stops both. */
+  public static AutoCloseable start() {
     database("destroy");
     database("start");
     Map<String, String> variables = new HashMap<>();
@@ -64,7 +65,7 @@ public final class RunningServer implements BeforeAllCallback {
   }
 
   /** The variables that the server reads: where the database is and its roles' passwords. */
-  static Map<String, String> database() {
+  public static Map<String, String> database() {
     return database;
   }
 

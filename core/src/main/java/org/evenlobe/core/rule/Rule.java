@@ -17,6 +17,11 @@ public enum Rule {
   EAR_HISTORY("Ear infections in the last 12 months", Source.ownValue("trouble comes back")),
   EAR_LOAD_FACTOR(
       "Load factor", Source.ownValue("the product of the factors, held within 0.35 and 4")),
+  EAR_CANAL(
+      "What the canal holds",
+      Source.ownValue("a reference ear at 20 kg, lengths with the weight to the power of 0.28")),
+  EAR_FLUID("Where the fluid stands", Source.ownValue("the geometry of the reference ear")),
+  EAR_TILT("What a tilt costs", Source.ownValue("the level plane through the lowest rim")),
   PLAN_START("Starting interval", Source.ownValue("28 days for an average ear")),
   PLAN_CHECKS_ONLY("Checks only", Source.ownValue("an ear that gathers little is left alone")),
   PLAN_LEARN("Learned interval", Source.ownValue("the days in which a light load gathers")),

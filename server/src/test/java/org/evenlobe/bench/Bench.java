@@ -1,0 +1,60 @@
+package org.evenlobe.bench;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import org.evenlobe.server.Caller;
+import org.evenlobe.server.EvenLobe;
+import org.evenlobe.server.RunningServer;
+import org.evenlobe.server.Samples;
+import org.evenlobe.server.StatementCount;
+
+/** Prints figures of the server; asserts nothing. Run it with {@code bin/bench}. */
+public final class Bench {
+  private static final int PAIRS = 3;
+
+  private Bench() {}
+
+  public static void main(String[] arguments) throws Exception {
+    AutoCloseable server = RunningServer.start();
+    try {
+      statements();
+      startUp();
+    } finally {
+      server.close();
+    }
+  }
+
+  private static void statements() {
+    Caller owner = Caller.newOwner();
+    Samples.newDog(owner);
+    owner.get(owner.at("/today"));
+    int one = StatementCount.during(() -> owner.get(owner.at("/today")));
+    for (int i = 0; i < 20; i++) {
+      Samples.newDog(owner);
+    }
+    int many = StatementCount.during(() -> owner.get(owner.at("/today")));
+    print("SQL statements for Today, 1 dog and 21 dogs: %d and %d", one, many);
+  }
+
+  private static void startUp() throws Exception {
+    List<Double> ratios = new ArrayList<>();
+    for (int pair = 0; pair < PAIRS; pair++) {
+      StartUp.Figures server =
+          StartUp.of(
+              EvenLobe.class, System.getProperty("java.class.path"), RunningServer.database());
+      StartUp.Figures bare =
+          StartUp.of(BareApplication.class, StartUp.bareClassPath(), RunningServer.database());
+      ratios.add(server.seconds() / bare.seconds());
+      print(
+          "start-up: server %.1f s, bare Spring Boot and Hibernate %.1f s; at rest %d MB, %d MB",
+          server.seconds(), bare.seconds(), server.megabytes(), bare.megabytes());
+    }
+    ratios.sort(null);
+    print("start-up, server to bare: %.2f (median of %d)", ratios.get(PAIRS / 2), PAIRS);
+  }
+
+  private static void print(String format, Object... values) {
+    System.out.println(String.format(Locale.ROOT, format, values));
+  }
+}
