@@ -18,4 +18,6 @@ take('src/plan/TodayPage.tsx');
 const bytes = [...files]
   .map((file) => gzipSync(readFileSync(new URL(file, root))).length)
   .reduce((sum, size) => sum + size, 0);
-console.log(`scripts of the first page, gzipped: ${(bytes / 1000).toFixed(0)} kB in ${files.size} files`);
+console.log(
+  `scripts of the first page, gzipped: ${(bytes / 1000).toFixed(0)} kB in ${files.size} files`,
+);
