@@ -3,7 +3,11 @@ import { defineConfig } from 'vitest/config';
 
 export default defineConfig({
   plugins: [react()],
-  server: { proxy: { '/api': 'http://127.0.0.1:8420' } },
+  server: {
+    proxy: { '/api': 'http://127.0.0.1:8420' },
+    // a test reads the core's breed catalogue
+    fs: { allow: ['..'] },
+  },
   build: {
     outDir: 'dist',
     sourcemap: false,

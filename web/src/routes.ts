@@ -5,6 +5,7 @@ const HydrateFallback = () => null;
 
 export const routes: RouteObject[] = [
   { path: '/sign-in', HydrateFallback, lazy: () => import('./account/SignInPage') },
+  { path: '/join/:token', HydrateFallback, lazy: () => import('./account/JoinPage') },
   { path: '/register', HydrateFallback, lazy: () => import('./account/RegisterPage') },
   {
     path: '/',
@@ -15,6 +16,9 @@ export const routes: RouteObject[] = [
       { path: 'dogs/new', lazy: () => import('./dog/AddDogPage') },
       { path: 'dogs/:dog', lazy: () => import('./dog/DogPage') },
       { path: 'dogs/:dog/edit', lazy: () => import('./dog/EditDogPage') },
+      { path: 'dogs/:dog/history', lazy: () => import('./dog/DogHistoryPage') },
+      { path: 'dogs/:dog/cleanings/:cleaning', lazy: () => import('./cleaning/CleaningPage') },
+      { path: 'household', lazy: () => import('./account/HouseholdPage') },
       { path: 'dogs/:dog/clean', lazy: () => import('./cleaning/RecordCleaningPage') },
       { path: '*', lazy: () => import('./shell/NotFoundPage') },
     ],

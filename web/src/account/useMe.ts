@@ -5,6 +5,8 @@ import { answered } from '../api/problem';
 
 export type Me = Schemas['Me'];
 export type Household = Schemas['HouseholdOfMine'];
+export type Settings = Schemas['SettingsRequest'];
+export type Role = Household['role'];
 
 /** Who is signed in. */
 export function useMe() {
@@ -18,4 +20,14 @@ export function useHousehold(): Household {
   const household = useContext(HouseholdContext);
   if (!household) throw new Error('useHousehold needs a Shell around it');
   return household;
+}
+
+/** How the household likes things. */
+export function useSettings(): Settings {
+  return useHousehold().settings;
+}
+
+/** Whether the person may record and correct facts here. */
+export function useMayRecord(): boolean {
+  return useHousehold().role !== 'VIEWER';
 }

@@ -20,6 +20,54 @@ export interface paths {
     patch?: never;
     trace?: never;
   };
+  '/api/breeds/cross': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get: operations['cross'];
+    put?: never;
+    post?: never;
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  '/api/households/{household}/archived-dogs': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get: operations['archived'];
+    put?: never;
+    post?: never;
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  '/api/households/{household}/changes': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get: operations['changes'];
+    put?: never;
+    post?: never;
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
   '/api/households/{household}/cleanings/{cleaning}': {
     parameters: {
       query?: never;
@@ -28,8 +76,40 @@ export interface paths {
       cookie?: never;
     };
     get?: never;
-    put: operations['put_1'];
+    put: operations['put_2'];
     post?: never;
+    delete: operations['remove_1'];
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  '/api/households/{household}/cleanings/{cleaning}/versions': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get: operations['versions_1'];
+    put?: never;
+    post?: never;
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  '/api/households/{household}/cleanings/{cleaning}/versions/{version}/restore': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get?: never;
+    put?: never;
+    post: operations['restore_1'];
     delete?: never;
     options?: never;
     head?: never;
@@ -45,6 +125,134 @@ export interface paths {
     };
     get: operations['dog'];
     put: operations['put'];
+    post?: never;
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  '/api/households/{household}/dogs/{dog}/picture': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get: operations['get'];
+    put: operations['put_1'];
+    post?: never;
+    delete: operations['remove'];
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  '/api/households/{household}/dogs/{dog}/versions': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get: operations['versions'];
+    put?: never;
+    post?: never;
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  '/api/households/{household}/dogs/{dog}/versions/{version}/restore': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get?: never;
+    put?: never;
+    post: operations['restore'];
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  '/api/households/{household}/invitations': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get: operations['invitations'];
+    put?: never;
+    post: operations['invite'];
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  '/api/households/{household}/invitations/{invitation}': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get?: never;
+    put?: never;
+    post?: never;
+    delete: operations['revoke'];
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  '/api/households/{household}/members': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get: operations['members'];
+    put?: never;
+    post?: never;
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  '/api/households/{household}/members/{person}': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get?: never;
+    put: operations['changeMember'];
+    post?: never;
+    delete: operations['endMembership'];
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  '/api/households/{household}/previews/canal': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get: operations['canal'];
+    put?: never;
     post?: never;
     delete?: never;
     options?: never;
@@ -68,6 +276,22 @@ export interface paths {
     patch?: never;
     trace?: never;
   };
+  '/api/households/{household}/settings': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get?: never;
+    put: operations['putSettings'];
+    post?: never;
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
   '/api/households/{household}/today': {
     parameters: {
       query?: never;
@@ -84,6 +308,38 @@ export interface paths {
     patch?: never;
     trace?: never;
   };
+  '/api/invitations/{token}': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get: operations['offer'];
+    put?: never;
+    post?: never;
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  '/api/invitations/{token}/accept': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get?: never;
+    put?: never;
+    post: operations['accept'];
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
   '/api/me': {
     parameters: {
       query?: never;
@@ -94,6 +350,38 @@ export interface paths {
     get: operations['me'];
     put?: never;
     post?: never;
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  '/api/me/password': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get?: never;
+    put: operations['changePassword'];
+    post?: never;
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  '/api/me/sign-out-everywhere': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get?: never;
+    put?: never;
+    post: operations['signOutEverywhere'];
     delete?: never;
     options?: never;
     head?: never;
@@ -120,6 +408,13 @@ export interface paths {
 export type webhooks = Record<string, never>;
 export interface components {
   schemas: {
+    ArchivedDog: {
+      /** Format: uuid */
+      id: string;
+      /** Format: date */
+      leftOn: string;
+      name: string;
+    };
     Breed: {
       ears: components['schemas']['EarTraits'];
       /** Format: double */
@@ -133,6 +428,45 @@ export interface components {
       note: string;
       oddsRatio?: components['schemas']['OddsRatio'];
       otherNames: string[];
+    };
+    Canal: {
+      horizontal: components['schemas']['Cone'];
+      vertical: components['schemas']['Cone'];
+    };
+    CanalEstimate: {
+      beyondPublished: boolean;
+      canal: components['schemas']['Canal'];
+      /** Format: int32 */
+      fills: number;
+      /** @description mL */
+      high: number;
+      /** @description mL */
+      low: number;
+      reasons: components['schemas']['Reason'][];
+      /** @description mL */
+      volume: number;
+    };
+    CanalFluid: {
+      /** Format: double */
+      height: number;
+      /** @description mL */
+      held: number;
+      /** Format: double */
+      horizontalReach: number;
+      /** @description mL */
+      lost: number;
+      /** @description mL */
+      poured: number;
+      reachesBend: boolean;
+      reasons: components['schemas']['Reason'][];
+    };
+    CanalPreview: {
+      canal: components['schemas']['Canal'];
+      fluid: components['schemas']['CanalFluid'];
+    };
+    Changes: {
+      /** Format: int64 */
+      number: number;
     };
     CleanedEarsRequest: {
       left?: components['schemas']['EarCleaningRequest'];
@@ -158,6 +492,14 @@ export interface components {
       /** @description an IANA zone, such as Europe/Berlin */
       zone: string;
     };
+    Cone: {
+      /** Format: double */
+      length: number;
+      /** Format: double */
+      narrow: number;
+      /** Format: double */
+      wide: number;
+    };
     DayBand: {
       /** Format: int32 */
       longest: number;
@@ -165,7 +507,12 @@ export interface components {
       shortest: number;
     };
     DogInFull: {
+      canals?: components['schemas']['EarPairCanalEstimate'];
       dog: components['schemas']['DogRecord'];
+      /** Format: date */
+      leftOn?: string;
+      /** Format: date-time */
+      picture?: string;
       plan: components['schemas']['DogPlan'];
       /** Format: int32 */
       version: number;
@@ -183,14 +530,18 @@ export interface components {
       today: string;
     };
     DogProfile: {
+      ageEstimated: boolean;
       /** Format: date */
       bornOn?: string;
       breeds: string[];
+      eardrum: components['schemas']['Eardrum'];
       ears: components['schemas']['EarTraits'];
       life: components['schemas']['Life'];
+      lightCoat: boolean;
       name: string;
-      /** @description kg */
-      weight?: number;
+      normal?: string;
+      reactions?: string;
+      weights: components['schemas']['Weighing'][];
     };
     DogRecord: {
       /** Format: date */
@@ -201,25 +552,35 @@ export interface components {
       profile: components['schemas']['DogProfile'];
     };
     DogRequest: {
+      ageEstimated: boolean;
       /** Format: date */
       bornOn?: string;
       breeds: string[];
+      eardrum: components['schemas']['EardrumRequest'];
       ears: components['schemas']['EarTraitsRequest'];
       /** Format: date */
       joinedOn: string;
+      /** Format: date */
+      leftOn?: string;
       life: components['schemas']['LifeRequest'];
+      lightCoat: boolean;
       name: string;
-      /** Format: double */
-      weight?: number;
+      normal?: string;
+      reactions?: string;
+      weights: components['schemas']['WeighingRequest'][];
     };
     DogToday: {
       /** Format: uuid */
       id: string;
+      /** Format: date-time */
+      picture?: string;
       plan: components['schemas']['DogPlan'];
       profile: components['schemas']['DogProfile'];
       recent: components['schemas']['CleaningRecord'][];
     };
     EarCleaning: {
+      /** Format: int32 */
+      fills: number;
       /**
        * Format: int32
        * @description 0 clean wipe · 1 trace · 2 light · 3 moderate · 4 heavy
@@ -227,12 +588,22 @@ export interface components {
       load: number;
       /** @enum {string} */
       method: 'FILL' | 'SOAKED_PAD' | 'SYRINGE' | 'WIPE';
+      /** @description mL */
+      poured?: number;
     };
     EarCleaningRequest: {
+      /** Format: int32 */
+      fills?: number;
       /** Format: int32 */
       load: number;
       /** @enum {string} */
       method: 'FILL' | 'SOAKED_PAD' | 'SYRINGE' | 'WIPE';
+      /** Format: double */
+      poured?: number;
+    };
+    EarPairCanalEstimate: {
+      left: components['schemas']['CanalEstimate'];
+      right: components['schemas']['CanalEstimate'];
     };
     EarPairEarPlan: {
       left: components['schemas']['EarPlan'];
@@ -247,6 +618,7 @@ export interface components {
       interval: components['schemas']['LearnedInterval'];
       /** Format: date */
       lastCleaned?: string;
+      rhythm: components['schemas']['Rhythm'];
     };
     EarTraits: {
       /** @enum {string} */
@@ -266,24 +638,79 @@ export interface components {
       /** @enum {string} */
       feathering: 'NONE' | 'LIGHT' | 'HEAVY';
     };
+    Eardrum: {
+      /** Format: date */
+      on?: string;
+      /** @enum {string} */
+      status: 'NEVER_EXAMINED' | 'SEEN_INTACT' | 'NOT_INTACT';
+    };
+    EardrumRequest: {
+      /** Format: date */
+      on?: string;
+      /** @enum {string} */
+      status: 'NEVER_EXAMINED' | 'SEEN_INTACT' | 'NOT_INTACT';
+    };
     FactAnswer: {
       /** Format: uuid */
       id: string;
       /** Format: int32 */
       version: number;
     };
+    FreshInvitation: {
+      /** Format: uuid */
+      id: string;
+      token: string;
+    };
     HouseholdOfMine: {
       /** Format: uuid */
       id: string;
-      name: string;
       /** @enum {string} */
       role: 'VIEWER' | 'CARER' | 'OWNER';
-      /** @description an IANA zone, such as Europe/Berlin */
-      zone: string;
+      settings: components['schemas']['SettingsRequest'];
+      /** Format: int32 */
+      version: number;
     };
     IntervalPreview: {
       loadFactor: components['schemas']['LoadFactor'];
       start: components['schemas']['StartingInterval'];
+    };
+    Invitation: {
+      /** Format: date-time */
+      expiresAt: string;
+      /** Format: uuid */
+      id: string;
+      /** Format: date */
+      memberUntil?: string;
+      /** @enum {string} */
+      role: 'VIEWER' | 'CARER' | 'OWNER';
+    };
+    InvitationRequest: {
+      /** Format: date */
+      memberUntil?: string;
+      /** @enum {string} */
+      role: 'VIEWER' | 'CARER' | 'OWNER';
+    };
+    Joined: {
+      /** Format: uuid */
+      household: string;
+    };
+    KeptVersionCleaningRequest: {
+      /** Format: date-time */
+      at: string;
+      by: string;
+      restorable: boolean;
+      said?: components['schemas']['CleaningRequest'];
+      /** Format: int32 */
+      version: number;
+    };
+    KeptVersionDogRequest: {
+      /** Format: date-time */
+      at: string;
+      by: string;
+      restorable: boolean;
+      said?: components['schemas']['DogRequest'];
+      /** Format: int32 */
+      version: number;
     };
     LearnedInterval: {
       band: components['schemas']['DayBand'];
@@ -337,11 +764,26 @@ export interface components {
       id: string;
       name: string;
     };
+    MembershipRequest: {
+      /** Format: date */
+      endsOn?: string;
+      /** @enum {string} */
+      role: 'VIEWER' | 'CARER' | 'OWNER';
+    };
     OddsRatio: {
       /** Format: double */
       breed: number;
       /** Format: double */
       carriage: number;
+    };
+    Offer: {
+      household: string;
+      /** @enum {string} */
+      role: 'VIEWER' | 'CARER' | 'OWNER';
+    };
+    PasswordRequest: {
+      next: string;
+      present: string;
     };
     PlanItem: {
       ears: ('RIGHT' | 'LEFT')[];
@@ -369,6 +811,11 @@ export interface components {
         | 'EAR_ALLERGY'
         | 'EAR_HISTORY'
         | 'EAR_LOAD_FACTOR'
+        | 'EAR_CANAL'
+        | 'EAR_FLUID'
+        | 'EAR_TILT'
+        | 'PLAN_FIXED'
+        | 'PLAN_AS_NEEDED'
         | 'PLAN_START'
         | 'PLAN_CHECKS_ONLY'
         | 'PLAN_LEARN'
@@ -393,6 +840,40 @@ export interface components {
       /** @description an IANA zone, such as Europe/Berlin */
       zone: string;
     };
+    Rhythm: {
+      /** Format: int32 */
+      days: number;
+      reasons: components['schemas']['Reason'][];
+      routine: boolean;
+    };
+    SettingsRequest: {
+      /** @enum {string} */
+      facing: 'FRONT' | 'BEHIND';
+      /** Format: int32 */
+      fixedDays: number;
+      /** @enum {string} */
+      hours: 'H24' | 'H12';
+      /** @enum {string} */
+      method: 'FILL' | 'SOAKED_PAD' | 'SYRINGE' | 'WIPE';
+      name: string;
+      /** @enum {string} */
+      scheduling: 'AS_NEEDED' | 'FIXED' | 'LEARNED';
+      /** @enum {string} */
+      volumeUnit: 'ML' | 'SPOONS';
+      /** @enum {string} */
+      weightUnit: 'KG' | 'LB';
+      /** @description an IANA zone, such as Europe/Berlin */
+      zone: string;
+    };
+    Sharer: {
+      /** Format: date */
+      endsOn?: string;
+      name: string;
+      /** Format: uuid */
+      person: string;
+      /** @enum {string} */
+      role: 'VIEWER' | 'CARER' | 'OWNER';
+    };
     StartingInterval: {
       /** Format: int32 */
       base: number;
@@ -408,6 +889,18 @@ export interface components {
       today: string;
       /** @description an IANA zone, such as Europe/Berlin */
       zone: string;
+    };
+    Weighing: {
+      /** Format: date */
+      on: string;
+      /** @description kg */
+      weight: number;
+    };
+    WeighingRequest: {
+      /** Format: date */
+      on: string;
+      /** Format: double */
+      weight: number;
     };
     Window: {
       /** Format: date */
@@ -446,7 +939,74 @@ export interface operations {
       };
     };
   };
-  put_1: {
+  cross: {
+    parameters: {
+      query: {
+        one: string;
+        two: string;
+      };
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      /** @description OK */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Breed'];
+        };
+      };
+    };
+  };
+  archived: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path: {
+        household: string;
+      };
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      /** @description OK */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['ArchivedDog'][];
+        };
+      };
+    };
+  };
+  changes: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path: {
+        household: string;
+      };
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      /** @description OK */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Changes'];
+        };
+      };
+    };
+  };
+  put_2: {
     parameters: {
       query?: never;
       header?: {
@@ -464,6 +1024,78 @@ export interface operations {
         'application/json': components['schemas']['CleaningRequest'];
       };
     };
+    responses: {
+      /** @description OK */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['FactAnswer'];
+        };
+      };
+    };
+  };
+  remove_1: {
+    parameters: {
+      query?: never;
+      header?: {
+        'If-Match'?: string;
+      };
+      path: {
+        household: string;
+        cleaning: string;
+      };
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      /** @description OK */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['FactAnswer'];
+        };
+      };
+    };
+  };
+  versions_1: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path: {
+        household: string;
+        cleaning: string;
+      };
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      /** @description OK */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['KeptVersionCleaningRequest'][];
+        };
+      };
+    };
+  };
+  restore_1: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path: {
+        household: string;
+        cleaning: string;
+        version: number;
+      };
+      cookie?: never;
+    };
+    requestBody?: never;
     responses: {
       /** @description OK */
       200: {
@@ -529,6 +1161,286 @@ export interface operations {
       };
     };
   };
+  get: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path: {
+        household: string;
+        dog: string;
+      };
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      /** @description OK */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'image/jpeg': string;
+        };
+      };
+    };
+  };
+  put_1: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path: {
+        household: string;
+        dog: string;
+      };
+      cookie?: never;
+    };
+    requestBody: {
+      content: {
+        'image/jpeg': string;
+        'image/png': string;
+      };
+    };
+    responses: {
+      /** @description No Content */
+      204: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content?: never;
+      };
+    };
+  };
+  remove: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path: {
+        household: string;
+        dog: string;
+      };
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      /** @description No Content */
+      204: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content?: never;
+      };
+    };
+  };
+  versions: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path: {
+        household: string;
+        dog: string;
+      };
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      /** @description OK */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['KeptVersionDogRequest'][];
+        };
+      };
+    };
+  };
+  restore: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path: {
+        household: string;
+        dog: string;
+        version: number;
+      };
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      /** @description OK */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['FactAnswer'];
+        };
+      };
+    };
+  };
+  invitations: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path: {
+        household: string;
+      };
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      /** @description OK */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Invitation'][];
+        };
+      };
+    };
+  };
+  invite: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path: {
+        household: string;
+      };
+      cookie?: never;
+    };
+    requestBody: {
+      content: {
+        'application/json': components['schemas']['InvitationRequest'];
+      };
+    };
+    responses: {
+      /** @description OK */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['FreshInvitation'];
+        };
+      };
+    };
+  };
+  revoke: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path: {
+        household: string;
+        invitation: string;
+      };
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      /** @description No Content */
+      204: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content?: never;
+      };
+    };
+  };
+  members: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path: {
+        household: string;
+      };
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      /** @description OK */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Sharer'][];
+        };
+      };
+    };
+  };
+  changeMember: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path: {
+        household: string;
+        person: string;
+      };
+      cookie?: never;
+    };
+    requestBody: {
+      content: {
+        'application/json': components['schemas']['MembershipRequest'];
+      };
+    };
+    responses: {
+      /** @description No Content */
+      204: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content?: never;
+      };
+    };
+  };
+  endMembership: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path: {
+        household: string;
+        person: string;
+      };
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      /** @description No Content */
+      204: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content?: never;
+      };
+    };
+  };
+  canal: {
+    parameters: {
+      query: {
+        volume: number;
+        poured: number;
+        tilt: number;
+      };
+      header?: never;
+      path: {
+        household: string;
+      };
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      /** @description OK */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['CanalPreview'];
+        };
+      };
+    };
+  };
   interval: {
     parameters: {
       query?: never;
@@ -555,6 +1467,34 @@ export interface operations {
       };
     };
   };
+  putSettings: {
+    parameters: {
+      query?: never;
+      header?: {
+        'If-Match'?: string;
+      };
+      path: {
+        household: string;
+      };
+      cookie?: never;
+    };
+    requestBody: {
+      content: {
+        'application/json': components['schemas']['SettingsRequest'];
+      };
+    };
+    responses: {
+      /** @description OK */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['FactAnswer'];
+        };
+      };
+    };
+  };
   today: {
     parameters: {
       query?: never;
@@ -577,6 +1517,50 @@ export interface operations {
       };
     };
   };
+  offer: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path: {
+        token: string;
+      };
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      /** @description OK */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Offer'];
+        };
+      };
+    };
+  };
+  accept: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path: {
+        token: string;
+      };
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      /** @description OK */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Joined'];
+        };
+      };
+    };
+  };
   me: {
     parameters: {
       query?: never;
@@ -594,6 +1578,46 @@ export interface operations {
         content: {
           'application/json': components['schemas']['Me'];
         };
+      };
+    };
+  };
+  changePassword: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    requestBody: {
+      content: {
+        'application/json': components['schemas']['PasswordRequest'];
+      };
+    };
+    responses: {
+      /** @description No Content */
+      204: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content?: never;
+      };
+    };
+  };
+  signOutEverywhere: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      /** @description No Content */
+      204: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content?: never;
       };
     };
   };

@@ -1,5 +1,6 @@
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
+import Link from '@mui/material/Link';
 import Stack from '@mui/material/Stack';
 import Table from '@mui/material/Table';
 import TableBody from '@mui/material/TableBody';
@@ -8,9 +9,12 @@ import TableHead from '@mui/material/TableHead';
 import TableRow from '@mui/material/TableRow';
 import Typography from '@mui/material/Typography';
 import { useState } from 'react';
+import { Link as RouterLink } from 'react-router';
+import { useSettings } from '../account/useMe';
 import type { Schemas } from '../api/client';
 import { dateWithYear, inWords, type Day } from '../measure/days';
 import { ofSide, SIDES, type Side } from '../measure/side';
+import { volumeWords, type VolumeUnit } from '../measure/units';
 import { cleaningDay } from '../plan/ribbon';
 import { loadWord, methodWord, type Grade } from './load';
 import { WipeDrawing } from './WipeDrawing';
@@ -20,7 +24,16 @@ type Cleaning = Schemas['CleaningRecord'];
 const SHOWN_AT_FIRST = 12;
 
 /** A dog's cleanings, the latest first. */
-export function CleaningLog({ cleanings, today }: { cleanings: readonly Cleaning[]; today: Day }) {
+export function CleaningLog({
+  dogId,
+  cleanings,
+  today,
+}: {
+  dogId: string;
+  cleanings: readonly Cleaning[];
+  today: Day;
+}) {
+  const { volumeUnit } = useSettings();
   const [all, setAll] = useState(false);
   const latestFirst = [...cleanings].reverse();
   const shown = all ? latestFirst : latestFirst.slice(0, SHOWN_AT_FIRST);
@@ -50,14 +63,20 @@ export function CleaningLog({ cleanings, today }: { cleanings: readonly Cleaning
                 return (
                   <TableRow key={cleaning.id}>
                     <TableCell component="th" scope="row" sx={{ whiteSpace: 'nowrap' }}>
-                      {dateWithYear(day)}
+                      <Link
+                        component={RouterLink}
+                        to={`/dogs/${dogId}/cleanings/${cleaning.id}`}
+                        underline="hover"
+                      >
+                        {dateWithYear(day)}
+                      </Link>
                       <Typography variant="body2" color="textSecondary">
                         {inWords(day, today)}
                       </Typography>
                     </TableCell>
                     {SIDES.map((side) => (
                       <TableCell key={side}>
-                        <EarCell cleaning={cleaning} side={side} />
+                        <EarCell cleaning={cleaning} side={side} unit={volumeUnit} />
                       </TableCell>
                     ))}
                     <TableCell>{cleaning.note}</TableCell>
@@ -75,7 +94,7 @@ export function CleaningLog({ cleanings, today }: { cleanings: readonly Cleaning
   );
 }
 
-function EarCell({ cleaning, side }: { cleaning: Cleaning; side: Side }) {
+function EarCell({ cleaning, side, unit }: { cleaning: Cleaning; side: Side; unit: VolumeUnit }) {
   const ear = ofSide(cleaning.ears, side);
   if (!ear) return <Typography color="textSecondary">left alone</Typography>;
   return (
@@ -85,6 +104,7 @@ function EarCell({ cleaning, side }: { cleaning: Cleaning; side: Side }) {
         {ear.load} {loadWord(ear.load)}
         <Typography variant="body2" color="textSecondary">
           {methodWord(ear.method)}
+          {ear.poured !== undefined && `, ${volumeWords(ear.poured, unit)}`}
         </Typography>
       </span>
     </Stack>

@@ -10,16 +10,18 @@ import { useMemo, useState } from 'react';
 import { Controller, useForm, useWatch } from 'react-hook-form';
 import { Link as RouterLink, useNavigate, useParams } from 'react-router';
 import { v7 as newId } from 'uuid';
+import { useSettings } from '../account/useMe';
 import { ChoiceField } from '../dog/ChoiceField';
 import { useDog, type DogInFull } from '../dog/useDog';
 import { count, daysBetween, type Day } from '../measure/days';
-import { earName, letter, ofSide, SIDES } from '../measure/side';
+import { sidesAsSeen } from '../measure/facing';
+import { earName, letter, ofSide, SIDES, type Side } from '../measure/side';
 import { Failure } from '../shell/Failure';
 import { Page } from '../shell/Page';
 import {
   blankCleaning,
   cleaningFormSchema,
-  FIELD_OF_SIDE,
+  FIELDS_OF_SIDE,
   requestOf,
   type CleaningForm,
 } from './cleaningForm';
@@ -52,8 +54,15 @@ function tooSoon(dog: DogInFull, day: Day): number | undefined {
   return least >= 0 && least < TOO_SOON_DAYS ? least : undefined;
 }
 
+/** What this ear's canal is thought to hold, beside the field for what was poured. */
+function holds(dog: DogInFull, side: Side): string {
+  const canal = dog.canals && ofSide(dog.canals, side);
+  return canal ? `holds about ${canal.volume.toFixed(1)} mL` : 'leave empty if not measured';
+}
+
 function RecordCleaning({ dog }: { dog: DogInFull }) {
   const { profile, id: dogId } = dog.dog;
+  const settings = useSettings();
   const navigate = useNavigate();
   const [id] = useState(() => newId());
   const schema = useMemo(
@@ -61,11 +70,11 @@ function RecordCleaning({ dog }: { dog: DogInFull }) {
     [dog.plan.today, profile.bornOn],
   );
   const { control, register, handleSubmit, formState } = useForm<CleaningForm>({
-    defaultValues: blankCleaning(dog.plan.today),
+    defaultValues: blankCleaning(dog.plan.today, settings.method),
     resolver: zodResolver(schema),
   });
   const save = useSaveCleaning(id, () => void navigate(`/dogs/${dogId}?saved`));
-  const day = useWatch({ control, name: 'day' });
+  const [day, method] = useWatch({ control, name: ['day', 'method'] });
   const since = tooSoon(dog, day);
 
   return (
@@ -93,11 +102,11 @@ function RecordCleaning({ dog }: { dog: DogInFull }) {
         )}
         {save.isError && <Alert severity="error">{save.error.message}</Alert>}
         <Box sx={{ display: 'grid', gap: 2, gridTemplateColumns: { xs: '1fr', md: '1fr 1fr' } }}>
-          {SIDES.map((side) => (
+          {sidesAsSeen(settings.facing).map((side) => (
             <Paper key={side} variant="outlined" sx={{ p: 2 }}>
               <Controller
                 control={control}
-                name={FIELD_OF_SIDE[side]}
+                name={FIELDS_OF_SIDE[side].load}
                 render={({ field }) => (
                   <LoadPicker
                     label={`${letter(side)} · ${earName(side)}`}
@@ -106,6 +115,31 @@ function RecordCleaning({ dog }: { dog: DogInFull }) {
                   />
                 )}
               />
+              {method !== 'WIPE' && (
+                <Stack direction="row" spacing={1.5} sx={{ mt: 2 }}>
+                  <TextField
+                    label="Poured in all, mL"
+                    type="number"
+                    size="small"
+                    slotProps={{ htmlInput: { step: '0.1', inputMode: 'decimal' } }}
+                    error={!!formState.errors[FIELDS_OF_SIDE[side].poured]}
+                    helperText={
+                      formState.errors[FIELDS_OF_SIDE[side].poured]?.message ?? holds(dog, side)
+                    }
+                    {...register(FIELDS_OF_SIDE[side].poured)}
+                  />
+                  <TextField
+                    label="Fills"
+                    type="number"
+                    size="small"
+                    sx={{ maxWidth: 110 }}
+                    slotProps={{ htmlInput: { inputMode: 'numeric' } }}
+                    error={!!formState.errors[FIELDS_OF_SIDE[side].fills]}
+                    helperText={formState.errors[FIELDS_OF_SIDE[side].fills]?.message}
+                    {...register(FIELDS_OF_SIDE[side].fills)}
+                  />
+                </Stack>
+              )}
             </Paper>
           ))}
         </Box>

@@ -21,6 +21,8 @@ describe('the cleaning form', () => {
     ['a load of 7', { right: 7 }, 'right'],
     ['a day to come', { day: '2026-11-26' }, 'day'],
     ['a day before the birth', { day: '2023-12-31' }, 'day'],
+    ['500 mL', { pouredRight: '500' }, 'pouredRight'],
+    ['no fill', { fillsLeft: '0' }, 'fillsLeft'],
     ['no day', { day: '' }, 'day'],
     ['a note too long', { note: 'x'.repeat(2001) }, 'note'],
   ])('refuses %s', (_, form, field) => {
@@ -38,6 +40,18 @@ describe('the request', () => {
     );
     expect(request.ears).toEqual({ right: { method: 'FILL', load: 3 } });
     expect(request).not.toHaveProperty('note');
+  });
+
+  it('sends what was measured, but not for a wipe', () => {
+    const ears = (method: 'FILL' | 'WIPE') =>
+      requestOf(
+        { ...blankCleaning(TODAY, method), right: 3, pouredRight: '13.5', fillsRight: '2' },
+        'dog',
+        'Europe/London',
+        NOW,
+      ).ears;
+    expect(ears('FILL')).toEqual({ right: { method: 'FILL', load: 3, poured: 13.5, fills: 2 } });
+    expect(ears('WIPE')).toEqual({ right: { method: 'WIPE', load: 3 } });
   });
 
   it('dates today now, and an earlier day at its noon', () => {

@@ -7,6 +7,22 @@ export type CleaningRequest = Schemas['CleaningRequest'];
 
 const NOTE_LENGTH = 2000;
 
+const LEAST_POURED = 0.1;
+const MOST_POURED = 200;
+
+/** mL in all fills of one ear, as text; empty where it was not measured. */
+const poured = z
+  .string()
+  .check(
+    z.refine(
+      (text) => text === '' || (Number(text) >= LEAST_POURED && Number(text) <= MOST_POURED),
+      `From ${LEAST_POURED} to ${MOST_POURED} mL.`,
+    ),
+  );
+const fills = z
+  .string()
+  .check(z.refine((text) => /^([1-9]|1\d|20)$/.test(text), 'From 1 to 20 fills.'));
+
 const load = z.nullable(
   z.union([z.literal(0), z.literal(1), z.literal(2), z.literal(3), z.literal(4)]),
 );
@@ -23,6 +39,10 @@ export function cleaningFormSchema(today: Day, bornOn: Day | undefined) {
       method: z.enum(['FILL', 'SOAKED_PAD', 'SYRINGE', 'WIPE']),
       right: load,
       left: load,
+      pouredRight: poured,
+      pouredLeft: poured,
+      fillsRight: fills,
+      fillsLeft: fills,
       note: z.string().check(z.maxLength(NOTE_LENGTH, `${NOTE_LENGTH} characters at most.`)),
     })
     .check(
@@ -35,11 +55,24 @@ export function cleaningFormSchema(today: Day, bornOn: Day | undefined) {
 
 export type CleaningForm = z.infer<ReturnType<typeof cleaningFormSchema>>;
 
-export function blankCleaning(today: Day): CleaningForm {
-  return { day: today, method: 'FILL', right: null, left: null, note: '' };
+export function blankCleaning(today: Day, method: CleaningForm['method'] = 'FILL'): CleaningForm {
+  return {
+    day: today,
+    method,
+    right: null,
+    left: null,
+    pouredRight: '',
+    pouredLeft: '',
+    fillsRight: '1',
+    fillsLeft: '1',
+    note: '',
+  };
 }
 
-export const FIELD_OF_SIDE: Record<Side, 'right' | 'left'> = { RIGHT: 'right', LEFT: 'left' };
+export const FIELDS_OF_SIDE = {
+  RIGHT: { load: 'right', poured: 'pouredRight', fills: 'fillsRight' },
+  LEFT: { load: 'left', poured: 'pouredLeft', fills: 'fillsLeft' },
+} as const satisfies Record<Side, object>;
 
 /**
  * What is sent. A cleaning of today happened now; one of an earlier day, at noon there.
@@ -51,10 +84,18 @@ export function requestOf(
   now: Date,
 ): CleaningRequest {
   const time = form.day === dayIn(zone, now) ? timeIn(zone, now) : '12:00';
-  const ear = (grade: number | null) =>
-    grade === null ? undefined : { method: form.method, load: grade };
-  const right = ear(form.right);
-  const left = ear(form.left);
+  const measured = form.method !== 'WIPE';
+  const ear = (grade: number | null, millilitres: string, fillCount: string) =>
+    grade === null
+      ? undefined
+      : {
+          method: form.method,
+          load: grade,
+          ...(measured &&
+            millilitres !== '' && { poured: Number(millilitres), fills: Number(fillCount) }),
+        };
+  const right = ear(form.right, form.pouredRight, form.fillsRight);
+  const left = ear(form.left, form.pouredLeft, form.fillsLeft);
   const note = form.note.trim();
   return {
     dogId,

@@ -1,7 +1,7 @@
 import { useState } from 'react';
 import { useNavigate } from 'react-router';
 import { v7 as newId } from 'uuid';
-import { useHousehold } from '../account/useMe';
+import { useSettings } from '../account/useMe';
 import { dayIn } from '../measure/days';
 import { Page } from '../shell/Page';
 import { blankForm } from './dogForm';
@@ -9,7 +9,7 @@ import { DogFormView } from './DogFormView';
 import { useSaveDog } from './useSaveDog';
 
 export function Component() {
-  const { zone } = useHousehold();
+  const { zone } = useSettings();
   const navigate = useNavigate();
   const [id] = useState(() => newId());
   const [today] = useState(() => dayIn(zone, new Date()));
@@ -19,7 +19,7 @@ export function Component() {
       <DogFormView
         start={blankForm(today)}
         today={today}
-        save={saveDog.mutate}
+        save={(form) => saveDog.mutate({ form, today })}
         saving={saveDog.isPending}
         problem={saveDog.error}
       />

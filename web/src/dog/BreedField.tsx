@@ -6,9 +6,13 @@ import { matching } from './breedSearch';
 
 /** Chooses a breed by its name or another of its names. */
 export function BreedField({
+  label,
+  hint,
   value,
   onChange,
 }: {
+  label: string;
+  hint: string;
   value: string | undefined;
   onChange: (breed: Breed | null) => void;
 }) {
@@ -29,11 +33,7 @@ export function BreedField({
       autoHighlight
       noOptionsText="No breed of that name: leave it empty and describe the ears"
       renderInput={(params) => (
-        <TextField
-          {...params}
-          label="Breed"
-          helperText={chosen?.note ?? 'Fills in the ears below; correct them for your dog'}
-        />
+        <TextField {...params} label={label} helperText={chosen?.note ?? hint} />
       )}
     />
   );

@@ -2,30 +2,33 @@ import { zodResolver } from '@hookform/resolvers/zod';
 import Alert from '@mui/material/Alert';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
-import FormControlLabel from '@mui/material/FormControlLabel';
 import Stack from '@mui/material/Stack';
-import Switch from '@mui/material/Switch';
 import TextField from '@mui/material/TextField';
 import Typography from '@mui/material/Typography';
 import { useEffect, useMemo } from 'react';
 import { Controller, useForm, useWatch } from 'react-hook-form';
+import { useSettings } from '../account/useMe';
 import { Problem } from '../api/problem';
 import {
   ALLERGIES,
   CANAL_HAIRS,
   CARRIAGES,
   CLIMATES,
+  EARDRUMS,
   FEATHERINGS,
   GROUNDS,
   INFECTIONS,
   WATERS,
 } from '../ear/traits';
 import type { Day } from '../measure/days';
+import { weightUnitWord } from '../measure/units';
 import { BreedField } from './BreedField';
-import type { Breed } from './breeds';
+import { crossOf, useBreeds, type Breed } from './breeds';
 import { ChoiceField } from './ChoiceField';
-import { dogFormSchema, isFormField, type DogForm } from './dogForm';
+import { dogFormSchema, formField, type DogForm } from './dogForm';
 import { IntervalPreview } from './IntervalPreview';
+import { SwitchField } from './SwitchField';
+import { WeightFields } from './WeightFields';
 
 /** The form for a dog; it keeps what was typed until it has been saved. */
 export function DogFormView({
@@ -41,7 +44,8 @@ export function DogFormView({
   saving: boolean;
   problem: Error | null;
 }) {
-  const schema = useMemo(() => dogFormSchema(today), [today]);
+  const { weightUnit } = useSettings();
+  const schema = useMemo(() => dogFormSchema(today, weightUnit), [today, weightUnit]);
   const { register, control, handleSubmit, setValue, setError, formState } = useForm<DogForm>({
     defaultValues: start,
     resolver: zodResolver(schema),
@@ -51,16 +55,27 @@ export function DogFormView({
   useEffect(() => {
     if (!(problem instanceof Problem)) return;
     for (const { field, message } of problem.fields) {
-      if (isFormField(field)) setError(field, { message });
+      const named = formField(field);
+      if (named) setError(named, { message });
     }
   }, [problem, setError]);
 
-  function chooseBreed(breed: Breed | null) {
-    setValue('breeds', breed ? [breed.id] : []);
-    if (breed) setValue('ears', breed.ears);
+  /** Fills in the ears by the breed, or by what a cross of the two is expected to be like. */
+  async function chooseBreeds(breeds: (Breed | undefined)[]) {
+    const [one, two] = breeds.filter((breed) => breed !== undefined);
+    setValue(
+      'breeds',
+      [one?.id, two?.id].filter((id) => id !== undefined),
+    );
+    if (!one) return;
+    const expected = two ? await crossOf(one.id, two.id) : one;
+    setValue('ears', expected.ears);
   }
 
-  const text = (field: 'name' | 'bornOn' | 'weight') => ({
+  const catalogue = useBreeds().data ?? [];
+  const [first, second] = form.breeds.map((id) => catalogue.find((breed) => breed.id === id));
+
+  const text = (field: 'name' | 'bornOn' | 'weightToday' | 'eardrumOn') => ({
     error: !!formState.errors[field],
     helperText: formState.errors[field]?.message,
   });
@@ -79,23 +94,50 @@ export function DogFormView({
           {problem && <Alert severity="error">{problem.message}</Alert>}
           <Box sx={{ display: 'grid', gap: 2, gridTemplateColumns: { xs: '1fr', sm: '1fr 1fr' } }}>
             <TextField label="Name" {...text('name')} {...register('name')} />
-            <BreedField value={form.breeds[0]} onChange={chooseBreed} />
-            <TextField
-              label="Born on"
-              type="date"
-              slotProps={{ inputLabel: { shrink: true }, htmlInput: { max: today } }}
-              {...text('bornOn')}
-              helperText={formState.errors.bornOn?.message ?? 'Leave empty if not known'}
-              {...register('bornOn')}
+            <Box>
+              <TextField
+                label="Born on"
+                type="date"
+                slotProps={{ inputLabel: { shrink: true }, htmlInput: { max: today } }}
+                {...text('bornOn')}
+                helperText={formState.errors.bornOn?.message ?? 'Leave empty if not known'}
+                {...register('bornOn')}
+              />
+              <SwitchField control={control} name="ageEstimated" label="This is a guess" />
+            </Box>
+            <BreedField
+              label="Breed"
+              hint="Fills in the ears below; correct them for your dog"
+              value={form.breeds[0]}
+              onChange={(breed) => void chooseBreeds([breed ?? undefined, second])}
             />
-            <TextField
-              label="Weight, kg"
-              type="number"
-              slotProps={{ htmlInput: { step: '0.1', inputMode: 'decimal' } }}
-              {...text('weight')}
-              helperText={formState.errors.weight?.message ?? 'Leave empty if not known'}
-              {...register('weight')}
+            <BreedField
+              label="Crossed with"
+              hint="For a cross: the trait that closes the ear more counts"
+              value={form.breeds[1]}
+              onChange={(breed) => void chooseBreeds([first, breed ?? undefined])}
             />
+            <WeightFields
+              weights={form.weights}
+              onRemove={(on) =>
+                setValue(
+                  'weights',
+                  form.weights.filter((weighing) => weighing.on !== on),
+                )
+              }
+            >
+              <TextField
+                label={`Weight today, ${weightUnitWord(weightUnit)}`}
+                type="number"
+                slotProps={{ htmlInput: { step: '0.1', inputMode: 'decimal' } }}
+                {...text('weightToday')}
+                helperText={
+                  formState.errors.weightToday?.message ??
+                  'What the canal holds is estimated from it'
+                }
+                {...register('weightToday')}
+              />
+            </WeightFields>
           </Box>
           <Typography variant="h2">The ears</Typography>
           <Controller
@@ -111,20 +153,10 @@ export function DogFormView({
               />
             )}
           />
-          <Controller
+          <SwitchField
             control={control}
             name="ears.cropped"
-            render={({ field }) => (
-              <FormControlLabel
-                control={
-                  <Switch
-                    checked={field.value}
-                    onChange={(_, checked) => field.onChange(checked)}
-                  />
-                }
-                label="Cropped: aired like an ear that stands up"
-              />
-            )}
+            label="Cropped: aired like an ear that stands up"
           />
           <Controller
             control={control}
@@ -217,6 +249,47 @@ export function DogFormView({
                 onChange={field.onChange}
               />
             )}
+          />
+          <Typography variant="h2">Good to know</Typography>
+          <Controller
+            control={control}
+            name="eardrum"
+            render={({ field }) => (
+              <ChoiceField
+                label="Eardrums"
+                hint="What a vet saw. Where they are not whole, no liquid goes in."
+                choices={EARDRUMS}
+                value={field.value}
+                onChange={field.onChange}
+              />
+            )}
+          />
+          {form.eardrum !== 'NEVER_EXAMINED' && (
+            <TextField
+              label="Seen on"
+              type="date"
+              slotProps={{ inputLabel: { shrink: true }, htmlInput: { max: today } }}
+              sx={{ maxWidth: 260 }}
+              {...text('eardrumOn')}
+              {...register('eardrumOn')}
+            />
+          )}
+          <SwitchField
+            control={control}
+            name="lightCoat"
+            label="A light coat: dyes and brown wax stain it"
+          />
+          <TextField
+            label="Reactions"
+            multiline
+            helperText="What stung, or left the ear redder the next day"
+            {...register('reactions')}
+          />
+          <TextField
+            label="Normal for this dog"
+            multiline
+            helperText="So that everybody can tell a change: a little wax, a pink rim, a smell of nuts"
+            {...register('normal')}
           />
           <Button
             type="submit"

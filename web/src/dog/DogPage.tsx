@@ -8,15 +8,22 @@ import Typography from '@mui/material/Typography';
 import { useMemo } from 'react';
 import { Link as RouterLink, useNavigate, useParams, useSearchParams } from 'react-router';
 import { CleaningLog } from '../cleaning/CleaningLog';
+import { useMayRecord, useSettings } from '../account/useMe';
 import { PairDrawing } from '../ear/PairDrawing';
+import { InsideThisEar } from '../ear/InsideThisEar';
 import { age, count } from '../measure/days';
+import { sidesAsSeen } from '../measure/facing';
+import { weightWords } from '../measure/units';
 import { Ribbon, RibbonAxis } from '../plan/Ribbon';
 import { planWords, ribbonMarks } from '../plan/ribbon';
 import { Failure } from '../shell/Failure';
 import { useKeys } from '../shell/keys';
 import { Page } from '../shell/Page';
 import { useBreeds } from './breeds';
+import { ArchivedNotice } from './ArchivedNotice';
+import { DogPicture } from './DogPicture';
 import { EarSummary } from './EarSummary';
+import { GoodToKnow } from './GoodToKnow';
 import { NextCleaning } from './NextCleaning';
 import { useDog, type DogInFull } from './useDog';
 
@@ -53,22 +60,36 @@ function DogInFullView({ dog: inFull }: { dog: DogInFull }) {
   );
   useKeys(keys);
   const [next] = plan.items;
+  const { facing } = useSettings();
+  const mayRecord = useMayRecord();
+  const [onLeft = 'RIGHT', onRight = 'LEFT'] = sidesAsSeen(facing);
   return (
     <Page
       title={dog.profile.name}
+      picture={
+        <DogPicture dogId={dog.id} name={dog.profile.name} sentAt={inFull.picture} size={56} />
+      }
       aside={<About dog={inFull} />}
       actions={
         <Stack direction="row" spacing={1}>
-          <Button component={RouterLink} to={`/dogs/${dog.id}/edit`}>
-            Edit
+          <Button component={RouterLink} to={`/dogs/${dog.id}/history`}>
+            History
           </Button>
-          <Button component={RouterLink} to={`/dogs/${dog.id}/clean`} variant="contained">
-            Record a cleaning
-          </Button>
+          {mayRecord && (
+            <>
+              <Button component={RouterLink} to={`/dogs/${dog.id}/edit`}>
+                Edit
+              </Button>
+              <Button component={RouterLink} to={`/dogs/${dog.id}/clean`} variant="contained">
+                Record a cleaning
+              </Button>
+            </>
+          )}
         </Stack>
       }
     >
       <Stack spacing={3}>
+        {inFull.leftOn && <ArchivedNotice dog={inFull} />}
         {search.has('saved') && (
           <Alert severity="success" onClose={() => setSearch({}, { replace: true })}>
             Recorded.{' '}
@@ -95,13 +116,13 @@ function DogInFullView({ dog: inFull }: { dog: DogInFull }) {
               }}
             >
               <Box sx={{ order: { xs: 1, sm: 0 } }}>
-                <EarSummary side="RIGHT" dog={inFull} />
+                <EarSummary side={onLeft} dog={inFull} />
               </Box>
               <Box sx={{ order: 0, gridColumn: { xs: '1 / -1', sm: 'auto' }, textAlign: 'center' }}>
-                <PairDrawing traits={dog.profile.ears} height={190} />
+                <PairDrawing traits={dog.profile.ears} facing={facing} height={190} />
               </Box>
               <Box sx={{ order: { xs: 2, sm: 0 } }}>
-                <EarSummary side="LEFT" dog={inFull} />
+                <EarSummary side={onRight} dog={inFull} />
               </Box>
             </Box>
           </Paper>
@@ -121,7 +142,15 @@ function DogInFullView({ dog: inFull }: { dog: DogInFull }) {
             height={104}
           />
         </Box>
-        <CleaningLog cleanings={dog.cleanings} today={plan.today} />
+        {inFull.canals ? (
+          <InsideThisEar canals={inFull.canals} />
+        ) : (
+          <Typography color="textSecondary">
+            Add {dog.profile.name}’s weight to see what its ear canals hold.
+          </Typography>
+        )}
+        <GoodToKnow profile={dog.profile} />
+        <CleaningLog dogId={dog.id} cleanings={dog.cleanings} today={plan.today} />
       </Stack>
     </Page>
   );
@@ -130,14 +159,16 @@ function DogInFullView({ dog: inFull }: { dog: DogInFull }) {
 /** Breed, age and weight, as far as they are known. */
 function About({ dog: { dog, plan } }: { dog: DogInFull }) {
   const breeds = useBreeds();
+  const { weightUnit } = useSettings();
   const { profile } = dog;
+  const weight = profile.weights.at(-1);
   const names = profile.breeds.map(
     (id) => breeds.data?.find((breed) => breed.id === id)?.name ?? '…',
   );
   const facts = [
     names.join(' × '),
-    profile.bornOn && age(profile.bornOn, plan.today),
-    profile.weight !== undefined && `${profile.weight} kg`,
+    profile.bornOn && `${profile.ageEstimated ? 'about ' : ''}${age(profile.bornOn, plan.today)}`,
+    weight && weightWords(weight.weight, weightUnit),
     count(dog.cleanings.length, 'cleaning'),
   ];
   return <Typography component="span">{facts.filter(Boolean).join(' · ')}</Typography>;

@@ -7,7 +7,7 @@ import type { DogInFull } from './useDog';
 /** What is known of one ear: how often, how sure, when last, and what its record suggests. */
 export function EarSummary({ side, dog: { plan } }: { side: Side; dog: DogInFull }) {
   const ear = ofSide(plan.ears, side);
-  const { interval } = ear;
+  const { interval, rhythm } = ear;
   const { shortest, longest } = interval.band;
   return (
     <Box component="section" aria-label={earName(side)} sx={{ textAlign: 'center' }}>
@@ -15,12 +15,10 @@ export function EarSummary({ side, dog: { plan } }: { side: Side; dog: DogInFull
         {earName(side)}
       </Typography>
       <Typography sx={{ fontSize: '1.9rem', fontWeight: 650, lineHeight: 1.1 }}>
-        {interval.routine ? interval.days : '—'}
+        {rhythm.routine ? rhythm.days : '—'}
       </Typography>
-      <Typography variant="body2">
-        {interval.routine ? (interval.days === 1 ? 'day' : 'days between') : 'look only'}
-      </Typography>
-      {interval.observations > 0 && interval.routine && (
+      <Typography variant="body2">{rhythm.routine ? 'days between' : 'look only'}</Typography>
+      {interval.observations > 0 && rhythm.routine && (
         <Typography variant="body2" color="textSecondary">
           likely {shortest} to {longest}
         </Typography>

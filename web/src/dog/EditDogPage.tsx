@@ -1,8 +1,12 @@
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import Typography from '@mui/material/Typography';
 import { useNavigate, useParams } from 'react-router';
 import { Failure } from '../shell/Failure';
 import { Page } from '../shell/Page';
 import { formOf } from './dogForm';
 import { DogFormView } from './DogFormView';
+import { PictureField } from './PictureField';
 import { useDog, type DogInFull } from './useDog';
 import { useSaveDog } from './useSaveDog';
 
@@ -21,12 +25,35 @@ function EditDog({ dog }: { dog: DogInFull }) {
   const { id } = dog.dog;
   const saveDog = useSaveDog(id, dog.version, () => void navigate(`/dogs/${id}`));
   return (
-    <DogFormView
-      start={formOf(dog.dog)}
-      today={dog.plan.today}
-      save={saveDog.mutate}
-      saving={saveDog.isPending}
-      problem={saveDog.error}
-    />
+    <>
+      <PictureField dog={dog} />
+      <DogFormView
+        start={formOf(dog.dog, dog.leftOn)}
+        today={dog.plan.today}
+        save={(form) => saveDog.mutate({ form, today: dog.plan.today })}
+        saving={saveDog.isPending}
+        problem={saveDog.error}
+      />
+      {!dog.leftOn && (
+        <Box sx={{ mt: 4, pt: 2, borderTop: 1, borderColor: 'divider' }}>
+          <Typography sx={{ mb: 1 }}>
+            Has {dog.dog.profile.name} left the household? It is archived with all its records, and
+            can come back.
+          </Typography>
+          <Button
+            variant="outlined"
+            color="secondary"
+            onClick={() =>
+              saveDog.mutate({
+                form: formOf(dog.dog, dog.plan.today),
+                today: dog.plan.today,
+              })
+            }
+          >
+            Archive {dog.dog.profile.name}
+          </Button>
+        </Box>
+      )}
+    </>
   );
 }

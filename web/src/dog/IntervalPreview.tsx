@@ -1,6 +1,7 @@
 import Box from '@mui/material/Box';
 import Paper from '@mui/material/Paper';
 import Typography from '@mui/material/Typography';
+import { useSettings } from '../account/useMe';
 import { PairDrawing } from '../ear/PairDrawing';
 import { count } from '../measure/days';
 import { LoadFactorWhy } from '../plan/Why';
@@ -9,12 +10,13 @@ import { useInterval } from './useInterval';
 
 /** The pair as it is being described, and what the description comes to. */
 export function IntervalPreview({ form }: { form: DogForm }) {
+  const { facing } = useSettings();
   const preview = useInterval(form);
   const start = preview.data?.start;
   return (
     <Paper variant="outlined" sx={{ p: 2.5, position: { md: 'sticky' }, top: { md: 24 } }}>
       <Box sx={{ textAlign: 'center' }}>
-        <PairDrawing traits={form.ears} height={180} />
+        <PairDrawing traits={form.ears} facing={facing} height={180} />
       </Box>
       <Typography variant="h2" aria-live="polite">
         {start

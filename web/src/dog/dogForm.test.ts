@@ -2,7 +2,7 @@ import { describe, expect, it } from 'vitest';
 import { blankForm, dogFormSchema, formOf, requestOf } from './dogForm';
 
 const TODAY = '2026-11-25';
-const schema = dogFormSchema(TODAY);
+const schema = dogFormSchema(TODAY, 'KG');
 
 function problems(form: object): string[] {
   const result = schema.safeParse({ ...blankForm(TODAY), name: 'Fen', ...form });
@@ -18,29 +18,53 @@ describe('the dog form', () => {
     ['no name', { name: '   ' }, 'name'],
     ['a name too long', { name: 'x'.repeat(61) }, 'name'],
     ['a birth to come', { bornOn: '2026-11-26' }, 'bornOn'],
-    ['weight 0', { weight: '0' }, 'weight'],
-    ['weight 300', { weight: '300' }, 'weight'],
-    ['a weight in words', { weight: 'heavy' }, 'weight'],
+    ['weight 0', { weightToday: '0' }, 'weightToday'],
+    ['weight 300', { weightToday: '300' }, 'weightToday'],
+    ['a weight in words', { weightToday: 'heavy' }, 'weightToday'],
+    ['an eardrum seen on no day', { eardrum: 'SEEN_INTACT' }, 'eardrumOn'],
     ['three breeds', { breeds: ['a', 'b', 'c'] }, 'breeds'],
   ])('refuses %s', (_, form, field) => {
     expect(problems(form)).toEqual([field]);
   });
 
   it('sends what it was filled with, and leaves out what is empty', () => {
-    const request = requestOf({ ...blankForm(TODAY), name: 'Fen', weight: '12.5' });
-    expect(request).toMatchObject({ name: 'Fen', weight: 12.5, joinedOn: TODAY });
+    const request = requestOf(
+      { ...blankForm(TODAY), name: 'Fen', weightToday: '27.6' },
+      TODAY,
+      'LB',
+    );
+    expect(request).toMatchObject({ name: 'Fen', joinedOn: TODAY });
+    expect(request.weights).toEqual([{ on: TODAY, weight: 12.519 }]);
     expect(request).not.toHaveProperty('bornOn');
+    expect(request).not.toHaveProperty('reactions');
+  });
+
+  it('weighs once a day, and keeps what was weighed before', () => {
+    const weights = [
+      { on: '2026-01-01', weight: 11 },
+      { on: TODAY, weight: 12 },
+    ];
+    const request = (weightToday: string) =>
+      requestOf({ ...blankForm(TODAY), name: 'Fen', weights, weightToday }, TODAY, 'KG');
+    expect(request('').weights).toEqual(weights);
+    expect(request('13').weights).toEqual([weights[0], { on: TODAY, weight: 13 }]);
   });
 
   it('is filled with a dog and gives the same back', () => {
-    const request = requestOf({
-      ...blankForm(TODAY),
-      name: 'Fen',
-      weight: '12.5',
-      bornOn: '2020-02-02',
-    });
+    const request = requestOf(
+      {
+        ...blankForm(TODAY),
+        name: 'Fen',
+        bornOn: '2020-02-02',
+        eardrum: 'SEEN_INTACT',
+        eardrumOn: '2026-03-03',
+        normal: 'a little wax on the left',
+      },
+      TODAY,
+      'KG',
+    );
     const { joinedOn, ...profile } = request;
-    const form = formOf({ id: 'x', addedOn: joinedOn, cleanings: [], profile });
-    expect(requestOf(form)).toEqual(request);
+    const form = formOf({ id: 'x', addedOn: joinedOn, cleanings: [], profile }, undefined);
+    expect(requestOf(form, TODAY, 'KG')).toEqual(request);
   });
 });

@@ -1,50 +1,77 @@
 import { z } from 'zod/mini';
 import type { Schemas } from '../api/client';
 import type { Day } from '../measure/days';
+import { kilograms, weightNumber, weightUnitWord, type WeightUnit } from '../measure/units';
 
 export type DogRequest = Schemas['DogRequest'];
 
-const LIGHTEST = 0.1;
-const HEAVIEST = 120;
+const LIGHTEST_KG = 0.1;
+const HEAVIEST_KG = 120;
+const WORDS_LENGTH = 1000;
+
+function weightSchema(unit: WeightUnit) {
+  const least = weightNumber(LIGHTEST_KG, unit);
+  const most = weightNumber(HEAVIEST_KG, unit);
+  return z.string().check(
+    z.refine(
+      (text) => {
+        const weight = kilograms(Number(text), unit);
+        return text === '' || (weight >= LIGHTEST_KG && weight <= HEAVIEST_KG);
+      },
+      `A dog weighs from ${least} to ${most} ${weightUnitWord(unit)}.`,
+    ),
+  );
+}
 
 /** What the form holds: the server's limits, with text where a field may be left empty. */
-export function dogFormSchema(today: Day) {
-  return z.object({
-    name: z
-      .string()
-      .check(
-        z.trim(),
-        z.minLength(1, 'What is the dog called?'),
-        z.maxLength(60, '60 characters at most.'),
-      ),
-    breeds: z.array(z.string()).check(z.maxLength(2)),
-    bornOn: z.string().check(
-      z.refine((day) => day === '' || day <= today, 'This day is still to come.'),
-      z.refine((day) => day === '' || day >= '1990-01-01', 'That is too long ago.'),
-    ),
-    weight: z
-      .string()
-      .check(
-        z.refine(
-          (text) => text === '' || (Number(text) >= LIGHTEST && Number(text) <= HEAVIEST),
-          `A dog weighs from ${LIGHTEST} to ${HEAVIEST} kg.`,
+export function dogFormSchema(today: Day, unit: WeightUnit) {
+  const pastDay = z.string().check(
+    z.refine((day) => day === '' || day <= today, 'This day is still to come.'),
+    z.refine((day) => day === '' || day >= '1990-01-01', 'That is too long ago.'),
+  );
+  const words = z.string().check(z.maxLength(WORDS_LENGTH, `${WORDS_LENGTH} characters at most.`));
+  return z
+    .object({
+      name: z
+        .string()
+        .check(
+          z.trim(),
+          z.minLength(1, 'What is the dog called?'),
+          z.maxLength(60, '60 characters at most.'),
         ),
-      ),
-    joinedOn: z.string(),
-    ears: z.object({
-      carriage: z.enum(['ERECT', 'SEMI_ERECT', 'ROSE', 'BUTTON', 'DROP', 'PENDULOUS']),
-      cropped: z.boolean(),
-      canalHair: z.enum(['NONE', 'SOME', 'DENSE']),
-      feathering: z.enum(['NONE', 'LIGHT', 'HEAVY']),
-    }),
-    life: z.object({
-      water: z.enum(['NEVER', 'MONTHLY', 'WEEKLY', 'MOST_DAYS']),
-      ground: z.enum(['MOSTLY_INDOORS', 'MIXED', 'DUSTY_OR_BRUSHY']),
-      climate: z.enum(['DRY', 'TEMPERATE', 'HUMID']),
-      allergy: z.enum(['NONE', 'SUSPECTED', 'DIAGNOSED']),
-      infections: z.enum(['NONE', 'ONE', 'TWO_OR_MORE']),
-    }),
-  });
+      breeds: z.array(z.string()).check(z.maxLength(2)),
+      bornOn: pastDay,
+      ageEstimated: z.boolean(),
+      /** What it weighs today, in the household's unit; empty if it was not weighed. */
+      weightToday: weightSchema(unit),
+      weights: z.array(z.object({ on: z.string(), weight: z.number() })),
+      joinedOn: z.string(),
+      leftOn: z.string(),
+      ears: z.object({
+        carriage: z.enum(['ERECT', 'SEMI_ERECT', 'ROSE', 'BUTTON', 'DROP', 'PENDULOUS']),
+        cropped: z.boolean(),
+        canalHair: z.enum(['NONE', 'SOME', 'DENSE']),
+        feathering: z.enum(['NONE', 'LIGHT', 'HEAVY']),
+      }),
+      life: z.object({
+        water: z.enum(['NEVER', 'MONTHLY', 'WEEKLY', 'MOST_DAYS']),
+        ground: z.enum(['MOSTLY_INDOORS', 'MIXED', 'DUSTY_OR_BRUSHY']),
+        climate: z.enum(['DRY', 'TEMPERATE', 'HUMID']),
+        allergy: z.enum(['NONE', 'SUSPECTED', 'DIAGNOSED']),
+        infections: z.enum(['NONE', 'ONE', 'TWO_OR_MORE']),
+      }),
+      lightCoat: z.boolean(),
+      eardrum: z.enum(['NEVER_EXAMINED', 'SEEN_INTACT', 'NOT_INTACT']),
+      eardrumOn: pastDay,
+      reactions: words,
+      normal: words,
+    })
+    .check(
+      z.refine((form) => form.eardrum !== 'SEEN_INTACT' || form.eardrumOn !== '', {
+        path: ['eardrumOn'],
+        message: 'When did the vet see it?',
+      }),
+    );
 }
 
 export type DogForm = z.infer<ReturnType<typeof dogFormSchema>>;
@@ -55,8 +82,11 @@ export function blankForm(today: Day): DogForm {
     name: '',
     breeds: [],
     bornOn: '',
-    weight: '',
+    ageEstimated: false,
+    weightToday: '',
+    weights: [],
     joinedOn: today,
+    leftOn: '',
     ears: { carriage: 'DROP', cropped: false, canalHair: 'NONE', feathering: 'NONE' },
     life: {
       water: 'MONTHLY',
@@ -65,34 +95,58 @@ export function blankForm(today: Day): DogForm {
       allergy: 'NONE',
       infections: 'NONE',
     },
+    lightCoat: false,
+    eardrum: 'NEVER_EXAMINED',
+    eardrumOn: '',
+    reactions: '',
+    normal: '',
   };
 }
 
 /** The form of a dog that is known. */
-export function formOf(dog: Schemas['DogRecord']): DogForm {
+export function formOf(dog: Schemas['DogRecord'], leftOn: Day | undefined): DogForm {
   const { profile } = dog;
   return {
     name: profile.name,
     breeds: profile.breeds,
     bornOn: profile.bornOn ?? '',
-    weight: profile.weight === undefined ? '' : String(profile.weight),
+    ageEstimated: profile.ageEstimated,
+    weightToday: '',
+    weights: profile.weights,
     joinedOn: dog.addedOn,
+    leftOn: leftOn ?? '',
     ears: profile.ears,
     life: profile.life,
+    lightCoat: profile.lightCoat,
+    eardrum: profile.eardrum.status,
+    eardrumOn: profile.eardrum.on ?? '',
+    reactions: profile.reactions ?? '',
+    normal: profile.normal ?? '',
   };
 }
 
-/** What is sent: empty fields are left out. */
-export function requestOf(form: DogForm): DogRequest {
-  const { bornOn, weight, ...said } = form;
+/** What is sent: empty fields are left out, and today's weight joins those of earlier days. */
+export function requestOf(form: DogForm, today: Day, unit: WeightUnit): DogRequest {
+  const { bornOn, weightToday, leftOn, eardrum, eardrumOn, reactions, normal, ...said } = form;
+  const weighed =
+    weightToday === '' ? [] : [{ on: today, weight: kilograms(Number(weightToday), unit) }];
+  const seen = eardrum !== 'NEVER_EXAMINED' && eardrumOn !== '';
   return {
     ...said,
-    ...(bornOn === '' ? {} : { bornOn }),
-    ...(weight === '' ? {} : { weight: Number(weight) }),
+    weights: [...form.weights.filter(({ on }) => weighed.length === 0 || on !== today), ...weighed],
+    eardrum: { status: eardrum, ...(seen && { on: eardrumOn }) },
+    ...(bornOn !== '' && { bornOn }),
+    ...(leftOn !== '' && { leftOn }),
+    ...(reactions.trim() !== '' && { reactions: reactions.trim() }),
+    ...(normal.trim() !== '' && { normal: normal.trim() }),
   };
 }
 
-/** The server's name of a field as the form knows it, where it is one of the form's. */
-export function isFormField(field: string): field is 'name' | 'bornOn' | 'weight' {
-  return ['name', 'bornOn', 'weight'].includes(field);
+/** The form's name of a field that the server refused, where it is one that can be typed in. */
+export function formField(
+  field: string,
+): 'name' | 'bornOn' | 'weightToday' | 'eardrumOn' | undefined {
+  if (field === 'name' || field === 'bornOn') return field;
+  if (field.startsWith('weights')) return 'weightToday';
+  return field === 'eardrum.on' ? 'eardrumOn' : undefined;
 }

@@ -3,7 +3,7 @@ import { useEffect, useState } from 'react';
 import { useHousehold } from '../account/useMe';
 import { api } from '../api/client';
 import { answered } from '../api/problem';
-import type { DogForm } from './dogForm';
+import { blankForm, requestOf, type DogForm } from './dogForm';
 
 const PAUSE_MS = 120;
 
@@ -28,13 +28,17 @@ export function useInterval(form: Pick<DogForm, 'breeds' | 'ears' | 'life' | 'jo
       answered(
         api.POST('/api/households/{household}/previews/interval', {
           params: { path: { household } },
-          body: {
-            name: 'preview',
-            breeds: form.breeds,
-            joinedOn: form.joinedOn,
-            ears: form.ears,
-            life: form.life,
-          },
+          body: requestOf(
+            {
+              ...blankForm(form.joinedOn),
+              name: 'preview',
+              breeds: form.breeds,
+              ears: form.ears,
+              life: form.life,
+            },
+            form.joinedOn,
+            'KG',
+          ),
         }),
       ),
   });

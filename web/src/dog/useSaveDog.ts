@@ -2,6 +2,7 @@ import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { useHousehold } from '../account/useMe';
 import { api } from '../api/client';
 import { answered } from '../api/problem';
+import type { Day } from '../measure/days';
 import { requestOf, type DogForm } from './dogForm';
 
 /**
@@ -11,10 +12,10 @@ import { requestOf, type DogForm } from './dogForm';
  * @param version the version that is corrected; undefined for a new dog
  */
 export function useSaveDog(dog: string, version: number | undefined, onSaved: () => void) {
-  const household = useHousehold().id;
+  const { id: household, settings } = useHousehold();
   const client = useQueryClient();
   return useMutation({
-    mutationFn: (form: DogForm) =>
+    mutationFn: ({ form, today }: { form: DogForm; today: Day }) =>
       answered(
         api.PUT('/api/households/{household}/dogs/{dog}', {
           params: {
@@ -22,7 +23,7 @@ export function useSaveDog(dog: string, version: number | undefined, onSaved: ()
             header:
               version === undefined ? { 'If-None-Match': '*' } : { 'If-Match': `"${version}"` },
           },
-          body: requestOf(form),
+          body: requestOf(form, today, settings.weightUnit),
         }),
       ),
     onSuccess: async () => {

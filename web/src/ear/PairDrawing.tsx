@@ -1,4 +1,5 @@
-import { letter, SIDES, type Side } from '../measure/side';
+import type { Facing } from '../measure/facing';
+import { letter, SIDES } from '../measure/side';
 import type { EarTraits } from './traits';
 
 /**
@@ -46,12 +47,12 @@ function hairs(traits: EarTraits): string[] {
   );
 }
 
-function Flap({ traits, side }: { traits: EarTraits; side: Side }) {
+function Flap({ traits, onLeft }: { traits: EarTraits; onLeft: boolean }) {
   const carriage = traits.cropped ? 'ERECT' : traits.carriage;
   const fold = FOLDS[carriage];
   const ink = 'var(--mui-palette-text-primary)';
   return (
-    <g transform={side === 'RIGHT' ? undefined : `translate(${2 * CENTRE} 0) scale(-1 1)`}>
+    <g transform={onLeft ? undefined : `translate(${2 * CENTRE} 0) scale(-1 1)`}>
       <path
         d={FLAPS[carriage]}
         fill="var(--mui-palette-mark-plannedShade)"
@@ -67,23 +68,9 @@ function Flap({ traits, side }: { traits: EarTraits; side: Side }) {
   );
 }
 
-/** A dog's head from in front with its pair of ears; R and L are the dog's own. */
-export function PairDrawing({ traits, height = 220 }: { traits: EarTraits; height?: number }) {
-  const ink = 'var(--mui-palette-text-primary)';
+function Face({ ink }: { ink: string }) {
   return (
-    <svg
-      viewBox="20 8 200 188"
-      height={height}
-      style={{ maxWidth: '100%' }}
-      role="img"
-      aria-label="The pair of ears, seen from in front: the dog's right ear is on your left"
-    >
-      <path
-        d="M120 60 C86 60 74 84 76 106 C78 130 92 140 96 152 C102 170 112 176 120 176 C128 176 138 170 144 152 C148 140 162 130 164 106 C166 84 154 60 120 60 Z"
-        fill="var(--mui-palette-background-paper)"
-        stroke={ink}
-        strokeWidth="2.4"
-      />
+    <>
       <circle cx="102" cy="108" r="4.6" fill={ink} />
       <circle cx="138" cy="108" r="4.6" fill={ink} />
       <path d="M109 140 Q120 132 131 140 Q130 151 120 154 Q110 151 109 140 Z" fill={ink} />
@@ -93,13 +80,48 @@ export function PairDrawing({ traits, height = 220 }: { traits: EarTraits; heigh
         stroke={ink}
         strokeWidth="2"
       />
+    </>
+  );
+}
+
+/** A dog's head with its pair of ears, seen by the household's facing; R and L are the dog's own. */
+export function PairDrawing({
+  traits,
+  facing,
+  height = 220,
+}: {
+  traits: EarTraits;
+  facing: Facing;
+  height?: number;
+}) {
+  const fromFront = facing === 'FRONT';
+  const ink = 'var(--mui-palette-text-primary)';
+  return (
+    <svg
+      viewBox="20 8 200 188"
+      height={height}
+      style={{ maxWidth: '100%' }}
+      role="img"
+      aria-label={
+        fromFront
+          ? "The pair of ears, seen from in front: the dog's right ear is on your left"
+          : "The pair of ears, seen from behind: the dog's right ear is on your right"
+      }
+    >
+      <path
+        d="M120 60 C86 60 74 84 76 106 C78 130 92 140 96 152 C102 170 112 176 120 176 C128 176 138 170 144 152 C148 140 162 130 164 106 C166 84 154 60 120 60 Z"
+        fill="var(--mui-palette-background-paper)"
+        stroke={ink}
+        strokeWidth="2.4"
+      />
+      {fromFront && <Face ink={ink} />}
       {SIDES.map((side) => (
-        <Flap key={side} traits={traits} side={side} />
+        <Flap key={side} traits={traits} onLeft={(side === 'RIGHT') === fromFront} />
       ))}
       {SIDES.map((side) => (
         <text
           key={side}
-          x={side === 'RIGHT' ? 42 : 198}
+          x={(side === 'RIGHT') === fromFront ? 42 : 198}
           y="30"
           textAnchor="middle"
           fontSize="20"

@@ -60,3 +60,9 @@ export const INFECTIONS: Choice<Life['infections']>[] = [
   { value: 'ONE', label: 'one' },
   { value: 'TWO_OR_MORE', label: 'two or more' },
 ];
+
+export const EARDRUMS: Choice<Schemas['Eardrum']['status']>[] = [
+  { value: 'NEVER_EXAMINED', label: 'never examined' },
+  { value: 'SEEN_INTACT', label: 'seen intact' },
+  { value: 'NOT_INTACT', label: 'not intact' },
+];

@@ -7,6 +7,7 @@ import Stack from '@mui/material/Stack';
 import Typography from '@mui/material/Typography';
 import { useMemo } from 'react';
 import { Link as RouterLink, useNavigate } from 'react-router';
+import { DogPicture } from '../dog/DogPicture';
 import { inWords, longDate, shortDate, type Day } from '../measure/days';
 import { earsName, letter, ofSide, SIDES } from '../measure/side';
 import { Failure } from '../shell/Failure';
@@ -192,17 +193,20 @@ function DogLine({ dog, line }: { dog: DogToday; line: number }) {
         alignItems: 'baseline',
       }}
     >
-      <Link
-        component={RouterLink}
-        to={`/dogs/${dog.id}`}
-        variant="h3"
-        underline="hover"
-        color="textPrimary"
-        sx={{ display: 'block' }}
-        aria-keyshortcuts={line <= 9 ? String(line) : undefined}
-      >
-        {dog.profile.name}
-      </Link>
+      <Stack direction="row" sx={{ alignItems: 'center', gap: 1 }}>
+        <DogPicture dogId={dog.id} name={dog.profile.name} sentAt={dog.picture} size={30} />
+        <Link
+          component={RouterLink}
+          to={`/dogs/${dog.id}`}
+          variant="h3"
+          underline="hover"
+          color="textPrimary"
+          sx={{ display: 'block' }}
+          aria-keyshortcuts={line <= 9 ? String(line) : undefined}
+        >
+          {dog.profile.name}
+        </Link>
+      </Stack>
       {SIDES.map((side) => (
         <Typography key={side} variant="body2" sx={{ whiteSpace: 'nowrap' }}>
           <Box component="span" sx={{ fontWeight: 700, mr: 0.75 }}>
@@ -219,7 +223,7 @@ function DogLine({ dog, line }: { dog: DogToday; line: number }) {
 
 /** "every 12 days" or "look only" */
 function rhythm(ear: DogToday['plan']['ears']['right']): string {
-  return ear.interval.routine ? `every ${ear.interval.days} days` : 'look only';
+  return ear.rhythm.routine ? `every ${ear.rhythm.days} days` : 'look only';
 }
 
 function NoDogsYet() {

@@ -6,7 +6,8 @@ import { isShown, position, ribbonMarks, weeks } from './ribbon';
 const TODAY = '2026-11-25';
 
 function cleaning(day: string, right?: number, left?: number): Schemas['CleaningRecord'] {
-  const ear = (load?: number) => load !== undefined && ({ method: 'FILL', load } as const);
+  const ear = (load?: number) =>
+    load !== undefined && ({ method: 'FILL', load, fills: 1 } as const);
   const rightEar = ear(right);
   const leftEar = ear(left);
   return {
@@ -61,7 +62,7 @@ describe('the ribbon', () => {
     ]);
     expect(marks[1]?.words).toBe('right ear cleaned Fri 20 Nov, 5 days ago: light load, fill');
     expect(marks[3]?.words).toBe(
-      'clean both ears in 6 days, Tue 1 Dec (good from Sun 29 Nov to Thu 3 Dec)',
+      'clean both ears in 6 days, Tue 1 Dec (good Sun 29 Nov – Thu 3 Dec)',
     );
   });
 

@@ -91,7 +91,7 @@ function plannedMarks(item: PlanItem, today: Day): PlannedMark[] {
 export function planWords(item: PlanItem, today: Day): string {
   const { best, earliest, latest } = item.window;
   const when = `${inWords(best, today)}, ${shortDate(best)}`;
-  const range = `good from ${shortDate(earliest)} to ${shortDate(latest)}`;
+  const range = `good ${shortDate(earliest)} – ${shortDate(latest)}`;
   const was = daysBetween(today, best) < 0 ? ': it was best' : '';
   return `clean ${earsName(item.ears)}${was} ${when} (${range})`;
 }

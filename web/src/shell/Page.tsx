@@ -6,11 +6,13 @@ import { useEffect, type ReactNode } from 'react';
 /** A page's heading, a line beside it, what can be done there, and its content. */
 export function Page({
   title,
+  picture,
   aside,
   actions,
   children,
 }: {
   title: string;
+  picture?: ReactNode;
   aside?: ReactNode;
   actions?: ReactNode;
   children: ReactNode;
@@ -24,6 +26,7 @@ export function Page({
         direction="row"
         sx={{ alignItems: 'center', columnGap: 2, rowGap: 1, mb: 2, flexWrap: 'wrap' }}
       >
+        {picture}
         <Typography variant="h1">{title}</Typography>
         {aside && (
           <Typography color="textSecondary" sx={{ flex: 1, minWidth: 160 }}>

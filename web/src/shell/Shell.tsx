@@ -1,5 +1,6 @@
 import AddIcon from '@mui/icons-material/Add';
 import KeyboardIcon from '@mui/icons-material/KeyboardOutlined';
+import HomeIcon from '@mui/icons-material/HomeOutlined';
 import LogoutIcon from '@mui/icons-material/Logout';
 import ContrastIcon from '@mui/icons-material/Contrast';
 import TodayIcon from '@mui/icons-material/TodayOutlined';
@@ -7,13 +8,22 @@ import Box from '@mui/material/Box';
 import ButtonBase from '@mui/material/ButtonBase';
 import LinearProgress from '@mui/material/LinearProgress';
 import { useColorScheme } from '@mui/material/styles';
+import TextField from '@mui/material/TextField';
 import Typography from '@mui/material/Typography';
 import { useQueryClient } from '@tanstack/react-query';
 import { useMemo, useState, type ElementType, type ReactNode } from 'react';
 import { Link, Navigate, Outlet, useLocation, useNavigate } from 'react-router';
 import { Problem } from '../api/problem';
 import { signOut } from '../account/session';
-import { HouseholdContext, useMe } from '../account/useMe';
+import { chooseHousehold, useChosenHousehold } from '../account/chosenHousehold';
+import { useLiveChanges } from '../account/useLiveChanges';
+import {
+  HouseholdContext,
+  useHousehold,
+  useMayRecord,
+  useMe,
+  type Household,
+} from '../account/useMe';
 import { Failure } from './Failure';
 import { useKeys } from './keys';
 import { KeysDialog } from './KeysDialog';
@@ -23,6 +33,7 @@ import { Mark } from './Mark';
 export function Shell() {
   const me = useMe();
   const location = useLocation();
+  const household = useChosenHousehold(me.data?.households ?? []);
   if (me.isPending) return <LinearProgress aria-label="Loading" />;
   if (me.isError) {
     return me.error instanceof Problem && me.error.status === 401 ? (
@@ -31,16 +42,16 @@ export function Shell() {
       <Failure error={me.error} onRetry={() => void me.refetch()} />
     );
   }
-  const [household] = me.data.households;
-  if (!household) return <Failure error={new Error('You belong to no household.')} />;
+  if (!household) return <Failure error={new Error('You belong to no household any more.')} />;
   return (
     <HouseholdContext value={household}>
-      <Frame />
+      <Frame households={me.data.households} />
     </HouseholdContext>
   );
 }
 
-function Frame() {
+function Frame({ households }: { households: Household[] }) {
+  useLiveChanges(useHousehold().id);
   const navigate = useNavigate();
   const [keysOpen, setKeysOpen] = useState(false);
   const keys = useMemo(
@@ -61,7 +72,7 @@ function Frame() {
         gridTemplateRows: { xs: '1fr auto', md: '1fr' },
       }}
     >
-      <Rail onKeys={() => setKeysOpen(true)} />
+      <Rail households={households} onKeys={() => setKeysOpen(true)} />
       <Box component="main" sx={{ order: { xs: 0, md: 1 }, minWidth: 0 }}>
         <Outlet />
       </Box>
@@ -70,7 +81,9 @@ function Frame() {
   );
 }
 
-function Rail({ onKeys }: { onKeys: () => void }) {
+function Rail({ households, onKeys }: { households: Household[]; onKeys: () => void }) {
+  const household = useHousehold();
+  const mayRecord = useMayRecord();
   const { pathname } = useLocation();
   const { mode, systemMode, setMode } = useColorScheme();
   const navigate = useNavigate();
@@ -109,12 +122,40 @@ function Rail({ onKeys }: { onKeys: () => void }) {
         <Mark />
       </Box>
       <RailLink to="/" icon={<TodayIcon />} label="Today" current={pathname === '/'} />
+      {mayRecord && (
+        <RailLink
+          to="/dogs/new"
+          icon={<AddIcon />}
+          label="Add a dog"
+          current={pathname === '/dogs/new'}
+        />
+      )}
       <RailLink
-        to="/dogs/new"
-        icon={<AddIcon />}
-        label="Add a dog"
-        current={pathname === '/dogs/new'}
+        to="/household"
+        icon={<HomeIcon />}
+        label="Household"
+        current={pathname === '/household'}
       />
+      {households.length > 1 && (
+        <TextField
+          select
+          size="small"
+          label="In"
+          value={household.id}
+          onChange={(event) => {
+            chooseHousehold(event.target.value);
+            void navigate('/');
+          }}
+          slotProps={{ select: { native: true } }}
+          sx={{ my: { md: 1 }, maxWidth: { xs: 96, md: 'none' } }}
+        >
+          {households.map((one) => (
+            <option key={one.id} value={one.id}>
+              {one.settings.name}
+            </option>
+          ))}
+        </TextField>
+      )}
       <Box sx={{ flex: 1, display: { xs: 'none', md: 'block' } }} />
       <RailButton icon={<KeyboardIcon />} label="Keys" onClick={onKeys} desktopOnly />
       <RailButton

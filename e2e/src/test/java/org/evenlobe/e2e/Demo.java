@@ -96,6 +96,49 @@ final class Demo implements AutoCloseable {
     }
   }
 
+  /** A second server process behind the same database, as behind any load balancer. */
+  static Server another(Path state, int port) {
+    ProcessBuilder builder =
+        new ProcessBuilder(
+            Path.of(System.getProperty("java.home"), "bin", "java").toString(),
+            "-XX:TieredStopAtLevel=1",
+            "-XX:+UseSerialGC",
+            "-jar",
+            PROJECT.resolve("server/target/fast/server-1.0.0.jar").toString());
+    for (String line : output("bin/database", state, "env").strip().split("\n", -1)) {
+      String[] pair = line.split("=", 2);
+      builder.environment().put(pair[0], pair[1]);
+    }
+    builder.environment().put("PORT", Integer.toString(port));
+    builder.redirectErrorStream(true).redirectOutput(ProcessBuilder.Redirect.DISCARD);
+    try {
+      return new Server(builder.start(), "http://127.0.0.1:" + port);
+    } catch (IOException e) {
+      throw new UncheckedIOException(e);
+    }
+  }
+
+  /** A server process of its own. */
+  record Server(Process process, String address) implements AutoCloseable {
+    @Override
+    public void close() {
+      process.destroy();
+    }
+  }
+
+  private static String output(String script, Path state, String... more) {
+    List<String> command = new ArrayList<>(List.of(PROJECT.resolve(script).toString()));
+    command.addAll(List.of(more));
+    ProcessBuilder builder = new ProcessBuilder(command);
+    builder.environment().put("EVENLOBE_STATE", state.toString());
+    try {
+      Process process = builder.start();
+      return new String(process.getInputStream().readAllBytes(), StandardCharsets.UTF_8);
+    } catch (IOException e) {
+      throw new UncheckedIOException(e);
+    }
+  }
+
   String address() {
     return address;
   }

@@ -70,17 +70,17 @@ class NewcomerIT {
       Page page = wren.page();
       wren.register(UUID.randomUUID() + "@test.example");
       page.keyboard().press("n");
-      page.getByLabel("Weight, kg").fill("300");
+      page.getByLabel("Weight today, kg").fill("300");
       page.getByLabel("Born on").fill("2999-01-01");
       wren.button("Save").click();
 
       assertThat(page.getByText("What is the dog called?")).isVisible();
       assertThat(page.getByText("A dog weighs from 0.1 to 120 kg.")).isVisible();
       assertThat(page.getByText("This day is still to come.")).isVisible();
-      assertThat(page.getByLabel("Weight, kg")).hasValue("300");
+      assertThat(page.getByLabel("Weight today, kg")).hasValue("300");
 
       page.getByLabel("Name").fill("Fen");
-      page.getByLabel("Weight, kg").fill("30");
+      page.getByLabel("Weight today, kg").fill("30");
       page.getByLabel("Born on").fill("2020-01-01");
       wren.button("Save").click();
       wren.heading("Fen").waitFor();

@@ -20,16 +20,20 @@ final class Person implements AutoCloseable {
 
   /** At a desk. */
   static Person atDesk() {
-    return new Person(1280, 800);
+    return atDesk(RunningDemo.demo().address());
+  }
+
+  /** At a desk, with another server process. */
+  static Person atDesk(String address) {
+    return new Person(1280, 800, address);
   }
 
   /** With a phone. */
   static Person withPhone() {
-    return new Person(390, 844);
+    return new Person(390, 844, RunningDemo.demo().address());
   }
 
-  private Person(int width, int height) {
-    String address = RunningDemo.demo().address();
+  private Person(int width, int height, String address) {
     context =
         RunningDemo.browser()
             .newContext(

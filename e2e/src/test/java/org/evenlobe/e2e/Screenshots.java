@@ -53,13 +53,22 @@ public final class Screenshots {
       page.keyboard().press("y");
       shoot(page, "why" + suffix);
       page.getByRole(AriaRole.LINK, named("Edit")).click();
-      page.getByRole(AriaRole.HEADING, named("The ears")).waitFor();
+      page.getByText("Begin with every").waitFor();
       shoot(page, "dog-form" + suffix);
       page.navigate("/");
       openDog(page, "Otter");
       page.keyboard().press("c");
       recordLoads(page);
       shoot(page, "clean" + suffix);
+      page.navigate("/household");
+      page.getByText("Who shares it").waitFor();
+      shoot(page, "household" + suffix);
+      page.navigate("/");
+      openDog(page, "Otter");
+      page.getByRole(AriaRole.IMG, new Page.GetByRoleOptions().setName("canal")).waitFor();
+      page.getByRole(AriaRole.HEADING, named("Inside this ear")).scrollIntoViewIfNeeded();
+      page.evaluate("document.querySelector('[aria-label=\"Inside this ear\"]').scrollIntoView()");
+      shoot(page, "canal" + suffix);
     }
   }
 

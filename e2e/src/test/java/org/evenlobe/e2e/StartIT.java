@@ -133,11 +133,13 @@ class StartIT {
               .setHeader("Content-Type", "application/json")
               .setData(
                   """
-                  {"name": "Fen", "breeds": [], "joinedOn": "2025-01-01",
+                  {"name": "Fen", "breeds": [], "ageEstimated": false, "weights": [],
+                   "joinedOn": "2025-01-01",
                    "ears": {"carriage": "DROP", "cropped": false, "canalHair": "NONE",
                             "feathering": "NONE"},
                    "life": {"water": "NEVER", "ground": "MIXED", "climate": "TEMPERATE",
-                            "allergy": "NONE", "infections": "NONE"}}"""));
+                            "allergy": "NONE", "infections": "NONE"},
+                   "lightCoat": false, "eardrum": {"status": "NEVER_EXAMINED"}}"""));
     }
   }
 }

@@ -84,6 +84,7 @@ class TodayIT {
         warden.open("Marram");
         page.keyboard().press("y");
         page.getByText("How this day came about").waitFor();
+        page.getByText("Inside this ear").waitFor();
         expectWellMade(warden);
         warden.link("Edit").click();
         page.getByText("Begin with every").waitFor();
@@ -91,6 +92,10 @@ class TodayIT {
         page.goBack();
         warden.link("Record a cleaning").click();
         warden.choose("left ear: 4 heavy");
+        expectWellMade(warden);
+        warden.link("Household").click();
+        page.getByText("Who shares it").waitFor();
+        page.getByLabel("Role of Marsh warden").waitFor();
         expectWellMade(warden);
         warden.link("Today").click();
         ribbon(page, "Otter").waitFor();

@@ -9,9 +9,11 @@ import org.springframework.beans.factory.annotation.Value;
 import org.springframework.boot.SpringApplication;
 import org.springframework.boot.autoconfigure.SpringBootApplication;
 import org.springframework.context.annotation.Bean;
+import org.springframework.scheduling.annotation.EnableScheduling;
 
 /** The server: HTTP in, facts to PostgreSQL, answers from the core. */
 @SpringBootApplication
+@EnableScheduling
 public class EvenLobe {
   public static void main(String[] arguments) {
     SpringApplication.run(EvenLobe.class, arguments);

@@ -93,6 +93,12 @@ public final class Caller {
     return send(json(path).POST(HttpRequest.BodyPublishers.ofString(body)));
   }
 
+  /** A DELETE of a version. */
+  public Answer delete(String path, int version) {
+    get("/api/csrf");
+    return send(request(path).header("If-Match", "\"" + version + "\"").DELETE());
+  }
+
   /** A PUT that creates. */
   public Answer create(String path, String body) {
     return put(path, "If-None-Match", "*", body);

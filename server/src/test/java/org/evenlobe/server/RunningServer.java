@@ -15,6 +15,7 @@ import org.springframework.boot.SpringApplication;
 import org.springframework.context.ConfigurableApplicationContext;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
+import org.springframework.jdbc.datasource.DriverManagerDataSource;
 
 /**
  * Starts the real server once for all tests of the module, on a free port, against a PostgreSQL of
@@ -46,6 +47,7 @@ public final class RunningServer implements BeforeAllCallback {
     SpringApplication application = new SpringApplication(EvenLobe.class, Counting.class);
     Map<String, Object> properties = new HashMap<>(variables);
     properties.put("PORT", "0");
+    properties.put("EVENLOBE_LIMITS_TIMES", "1000");
     application.setDefaultProperties(properties);
     context = application.run();
     return () -> {
@@ -67,6 +69,12 @@ public final class RunningServer implements BeforeAllCallback {
   /** The variables that the server reads: where the database is and its roles' passwords. */
   public static Map<String, String> database() {
     return database;
+  }
+
+  /** The database as the role that owns the tables. */
+  public static DataSource ownerSource() {
+    return new DriverManagerDataSource(
+        database.get("DB_URL"), "evenlobe_owner", database.get("DB_OWNER_PASSWORD"));
   }
 
   private static String database(String command) {

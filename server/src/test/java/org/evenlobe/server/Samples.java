@@ -13,12 +13,21 @@ public final class Samples {
 
   public static String dog(String name) {
     return """
-    {"name": "%s", "breeds": ["beagle"], "bornOn": "2021-05-01", "weight": 12.5,
-     "joinedOn": "2025-01-01",
+    {"name": "%s", "breeds": ["beagle"], "bornOn": "2021-05-01", "ageEstimated": false,
+     "weights": [{"on": "2025-02-01", "weight": 12.5}], "joinedOn": "2025-01-01",
      "ears": {"carriage": "PENDULOUS", "cropped": false, "canalHair": "NONE",
               "feathering": "NONE"},
      "life": {"water": "NEVER", "ground": "MIXED", "climate": "TEMPERATE", "allergy": "NONE",
-              "infections": "NONE"}}"""
+              "infections": "NONE"},
+     "lightCoat": false, "eardrum": {"status": "NEVER_EXAMINED"}}"""
+        .formatted(name);
+  }
+
+  public static String settings(String name) {
+    return """
+    {"name": "%s", "zone": "Europe/Berlin", "volumeUnit": "ML", "weightUnit": "KG",
+     "hours": "H24", "facing": "FRONT", "method": "FILL", "scheduling": "LEARNED",
+     "fixedDays": 14}"""
         .formatted(name);
   }
 

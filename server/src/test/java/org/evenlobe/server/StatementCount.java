@@ -1,20 +1,34 @@
 package org.evenlobe.server;
 
 import java.util.List;
-import java.util.concurrent.atomic.AtomicInteger;
+import java.util.concurrent.CopyOnWriteArrayList;
 import net.ttddyy.dsproxy.ExecutionInfo;
 import net.ttddyy.dsproxy.QueryInfo;
 import net.ttddyy.dsproxy.listener.QueryExecutionListener;
+import net.ttddyy.dsproxy.proxy.ParameterSetOperation;
 
-/** How many SQL statements the server has sent, from all its threads. */
+/** Which SQL statements the server has sent, from all its threads. */
 public final class StatementCount {
-  private static final AtomicInteger SENT = new AtomicInteger();
+  private static final List<Sent> SENT = new CopyOnWriteArrayList<>();
+
+  /**
+   * A statement.
+   *
+   * @param sql its text
+   * @param parameters what was set in it
+   */
+  public record Sent(String sql, List<ParameterSetOperation> parameters) {}
 
   static final QueryExecutionListener LISTENER =
       new QueryExecutionListener() {
         @Override
         public void beforeQuery(ExecutionInfo execution, List<QueryInfo> queries) {
-          SENT.addAndGet(queries.size());
+          for (QueryInfo query : queries) {
+            SENT.add(
+                new Sent(
+                    query.getQuery(),
+                    query.getParametersList().stream().flatMap(List::stream).toList()));
+          }
         }
 
         @Override
@@ -23,10 +37,15 @@ public final class StatementCount {
 
   private StatementCount() {}
 
-  /** The statements sent while that was done. */
+  /** How many statements were sent while that was done. */
   public static int during(Runnable work) {
-    int before = SENT.get();
+    return sentDuring(work).size();
+  }
+
+  /** The statements sent while that was done. */
+  public static List<Sent> sentDuring(Runnable work) {
+    SENT.clear();
     work.run();
-    return SENT.get() - before;
+    return List.copyOf(SENT);
   }
 }

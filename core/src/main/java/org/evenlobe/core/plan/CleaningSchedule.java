@@ -40,7 +40,7 @@ final class CleaningSchedule {
     List<Turn> turns = new ArrayList<>();
     for (Side side : Side.values()) {
       EarPlan ear = ears.get(side);
-      if (ear.interval().routine()) {
+      if (ear.rhythm().routine()) {
         turns.add(schedule.firstTurn(side, ear, last.get(side)));
       }
     }
@@ -58,12 +58,12 @@ final class CleaningSchedule {
   }
 
   private Turn firstTurn(Side side, EarPlan ear, Optional<EarDay> last) {
-    int interval = ear.interval().plannedDays();
+    int interval = ear.rhythm().days();
     if (last.isEmpty()) {
       return new Turn(side, dog.addedOn(), interval, dog.id(), 0, List.of(firstEver(side)));
     }
     LocalDate day = last.get().cleaning().day();
-    List<Reason> reasons = new ArrayList<>(ear.interval().reasons());
+    List<Reason> reasons = new ArrayList<>(ear.rhythm().reasons());
     reasons.add(0, counted(side, (int) ChronoUnit.DAYS.between(day, today), interval));
     return new Turn(side, day.plusDays(interval), interval, last.get().fact(), 0, reasons);
   }

@@ -13,6 +13,7 @@ import org.evenlobe.core.record.CleaningRecord;
 import org.evenlobe.core.record.DogProfile;
 import org.evenlobe.core.record.DogRecord;
 import org.evenlobe.core.record.EarCleaning;
+import org.evenlobe.core.record.Preferences;
 import org.evenlobe.core.rule.Reason;
 import org.evenlobe.core.rule.Rule;
 
@@ -37,11 +38,12 @@ public final class Planner {
    *
    * @throws IllegalArgumentException if the profile names a breed that is not in the catalogue
    */
-  public DogPlan plan(DogRecord dog, LocalDate today) {
+  public DogPlan plan(DogRecord dog, Preferences preferences, LocalDate today) {
     LoadFactor factor = loadFactor(dog.profile());
     StartingInterval start = StartingInterval.of(factor);
     EarPair<List<EarDay>> history = EarPair.bySide(side -> history(dog, side, today));
-    EarPair<EarPlan> ears = EarPair.bySide(side -> ear(side, start, history.get(side)));
+    EarPair<EarPlan> ears =
+        EarPair.bySide(side -> ear(side, start, preferences, history.get(side)));
     return new DogPlan(
         dog.id(),
         today,
@@ -62,10 +64,13 @@ public final class Planner {
     return days;
   }
 
-  private static EarPlan ear(Side side, StartingInterval start, List<EarDay> history) {
+  private static EarPlan ear(
+      Side side, StartingInterval start, Preferences preferences, List<EarDay> history) {
     List<DatedCleaning> cleanings = history.stream().map(EarDay::cleaning).toList();
+    LearnedInterval learned = IntervalLearning.learnedInterval(side, start, cleanings);
     return new EarPlan(
-        IntervalLearning.learnedInterval(side, start, cleanings),
+        learned,
+        Rhythm.of(learned, preferences),
         last(history).map(day -> day.cleaning().day()),
         advice(side, cleanings));
   }

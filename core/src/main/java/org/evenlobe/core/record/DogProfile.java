@@ -1,6 +1,7 @@
 package org.evenlobe.core.record;
 
 import java.time.LocalDate;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Objects;
 import java.util.Optional;
@@ -12,17 +13,27 @@ import org.evenlobe.core.measure.Weight;
  * @param name what it is called
  * @param breeds catalogue ids: none when not known, one, or two for a cross
  * @param bornOn its birthday, where known
- * @param weight its weight, where known
+ * @param ageEstimated whether the birthday is a guess
+ * @param weights what it weighed, oldest first whatever order they came in
  * @param ears what its ears are like
  * @param life what its life does to them
+ * @param lightCoat whether its coat is so light that it stains
+ * @param eardrum what a vet saw of its eardrums
+ * @param reactions what it has reacted to, in the person's own words
+ * @param normal what is normal for this dog, in the person's own words
  */
 public record DogProfile(
     String name,
     List<String> breeds,
     Optional<LocalDate> bornOn,
-    Optional<Weight> weight,
+    boolean ageEstimated,
+    List<Weighing> weights,
     EarTraits ears,
-    Life life) {
+    Life life,
+    boolean lightCoat,
+    Eardrum eardrum,
+    Optional<String> reactions,
+    Optional<String> normal) {
 
   public DogProfile {
     Objects.requireNonNull(name, "name");
@@ -31,8 +42,18 @@ public record DogProfile(
       throw new IllegalArgumentException("a cross names two breeds, not " + breeds.size());
     }
     Objects.requireNonNull(bornOn, "bornOn");
-    Objects.requireNonNull(weight, "weight");
+    weights = weights.stream().sorted(Comparator.comparing(Weighing::on)).toList();
     Objects.requireNonNull(ears, "ears");
     Objects.requireNonNull(life, "life");
+    Objects.requireNonNull(eardrum, "eardrum");
+  }
+
+  /** What it weighs on a day: as weighed last by then, else as weighed first after it. */
+  public Optional<Weight> weightOn(LocalDate day) {
+    Optional<Weighing> last =
+        weights.stream()
+            .filter(weighing -> !weighing.on().isAfter(day))
+            .reduce((earlier, later) -> later);
+    return last.or(() -> weights.stream().findFirst()).map(Weighing::weight);
   }
 }

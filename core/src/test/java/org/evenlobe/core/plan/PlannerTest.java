@@ -24,11 +24,14 @@ import org.evenlobe.core.record.DogProfile;
 import org.evenlobe.core.record.DogRecord;
 import org.evenlobe.core.record.EarCleaning;
 import org.evenlobe.core.record.EarTraits;
+import org.evenlobe.core.record.Eardrum;
 import org.evenlobe.core.record.Feathering;
 import org.evenlobe.core.record.Ground;
 import org.evenlobe.core.record.InfectionHistory;
 import org.evenlobe.core.record.Life;
 import org.evenlobe.core.record.Load;
+import org.evenlobe.core.record.Preferences;
+import org.evenlobe.core.record.SchedulingMode;
 import org.evenlobe.core.record.WaterHabit;
 import org.evenlobe.core.rule.Reason;
 import org.evenlobe.core.rule.Rule;
@@ -54,9 +57,27 @@ class PlannerTest {
 
   private static DogRecord dog(EarTraits ears, WaterHabit water, List<CleaningRecord> cleanings) {
     Life life = new Life(water, Ground.MIXED, Climate.DRY, Allergy.NONE, InfectionHistory.NONE);
-    DogProfile profile =
-        new DogProfile("Fen", List.of(), Optional.empty(), Optional.empty(), ears, life);
+    DogProfile profile = profile(List.of(), ears, life);
     return new DogRecord(DOG, profile, ADDED, cleanings);
+  }
+
+  private static DogProfile profile(List<String> breeds, EarTraits ears, Life life) {
+    return new DogProfile(
+        "Fen",
+        breeds,
+        Optional.empty(),
+        false,
+        List.of(),
+        ears,
+        life,
+        false,
+        new Eardrum(Eardrum.Status.NEVER_EXAMINED, Optional.empty()),
+        Optional.empty(),
+        Optional.empty());
+  }
+
+  private static DogPlan plan(DogRecord dog) {
+    return PLANNER.plan(dog, Preferences.DEFAULT, TODAY);
   }
 
   private static DogRecord swimmer(CleaningRecord... cleanings) {
@@ -71,7 +92,7 @@ class PlannerTest {
       LocalDate day, CleaningMethod method, Integer right, Integer left) {
     EarPair<Optional<EarCleaning>> ears =
         new EarPair<>(Optional.ofNullable(right), Optional.ofNullable(left))
-            .map(load -> load.map(grade -> new EarCleaning(method, new Load(grade))));
+            .map(load -> load.map(grade -> EarCleaning.unmeasured(method, new Load(grade))));
     return new CleaningRecord(
         new UUID(1, day.toEpochDay()),
         day.atTime(LocalTime.of(18, 0)).atZone(ZONE).toInstant(),
@@ -81,7 +102,7 @@ class PlannerTest {
   }
 
   private static PlanItem next(DogRecord dog) {
-    return PLANNER.plan(dog, TODAY).items().get(0);
+    return plan(dog).items().get(0);
   }
 
   @Nested
@@ -127,7 +148,7 @@ class PlannerTest {
 
     @Test
     void carriesTheCautionToLookFirst() {
-      assertThat(PLANNER.plan(swimmer(), TODAY).items())
+      assertThat(plan(swimmer()).items())
           .isNotEmpty()
           .allSatisfy(
               item ->
@@ -160,9 +181,7 @@ class PlannerTest {
     @Test
     void areDoneApartWhenItHasNot() {
       DogPlan plan =
-          PLANNER.plan(
-              swimmer(cleaned(TODAY.minusDays(8), null, 2), cleaned(TODAY.minusDays(4), 2, null)),
-              TODAY);
+          plan(swimmer(cleaned(TODAY.minusDays(8), null, 2), cleaned(TODAY.minusDays(4), 2, null)));
 
       assertThat(plan.items().get(0).ears()).containsExactly(Side.LEFT);
       assertThat(plan.items().get(1).ears()).containsExactly(Side.RIGHT);
@@ -174,23 +193,48 @@ class PlannerTest {
   class ChecksOnly {
     @Test
     void plansNoCleaningForAnEarThatGathersLittle() {
-      DogPlan plan = PLANNER.plan(dog(ERECT, WaterHabit.NEVER, List.of()), TODAY);
+      DogPlan plan = plan(dog(ERECT, WaterHabit.NEVER, List.of()));
 
       // 0.5 · 0.95 = 0.475: 59 days, just a routine; a breed with a low ratio leaves it alone
       assertThat(plan.start().checksOnly()).isFalse();
       DogRecord chihuahua = withBreed(dog(ERECT, WaterHabit.NEVER, List.of()), "chihuahua");
-      assertThat(PLANNER.plan(chihuahua, TODAY).items()).isEmpty();
-      assertThat(PLANNER.plan(chihuahua, TODAY).start().checksOnly()).isTrue();
+      assertThat(plan(chihuahua).items()).isEmpty();
+      assertThat(plan(chihuahua).start().checksOnly()).isTrue();
     }
 
     private DogRecord withBreed(DogRecord dog, String breed) {
       DogProfile was = dog.profile();
       return new DogRecord(
           dog.id(),
-          new DogProfile(
-              was.name(), List.of(breed), was.bornOn(), was.weight(), was.ears(), was.life()),
+          profile(List.of(breed), was.ears(), was.life()),
           dog.addedOn(),
           dog.cleanings());
+    }
+  }
+
+  @Nested
+  class Schools {
+    private final DogRecord dog = swimmer(cleaned(TODAY.minusDays(4), 2, 2));
+
+    private DogPlan by(SchedulingMode mode, int days) {
+      return PLANNER.plan(dog, new Preferences(mode, days), TODAY);
+    }
+
+    @Test
+    void fixedIsThePersonsOwnIntervalWhateverComesOut() {
+      DogPlan plan = by(SchedulingMode.FIXED, 30);
+
+      assertThat(plan.items().get(0).window().best()).isEqualTo(TODAY.plusDays(26));
+      assertThat(plan.items().get(0).reasons()).extracting(Reason::rule).contains(Rule.PLAN_FIXED);
+    }
+
+    @Test
+    void asNeededPlansNoCleaningButGoesOnLearning() {
+      DogPlan plan = by(SchedulingMode.AS_NEEDED, 30);
+
+      assertThat(plan.items()).isEmpty();
+      assertThat(plan.ears().right().interval())
+          .isEqualTo(by(SchedulingMode.LEARNED, 30).ears().right().interval());
     }
   }
 
@@ -205,7 +249,7 @@ class PlannerTest {
               cleaned(TODAY.minusDays(20), 0, 1),
               cleaned(TODAY, 0, 0));
 
-      EarPair<EarPlan> ears = PLANNER.plan(dog, TODAY).ears();
+      EarPair<EarPlan> ears = plan(dog).ears();
 
       assertThat(ears.right().advice())
           .extracting(Reason::rule)
@@ -226,11 +270,11 @@ class PlannerTest {
 
     @Test
     void theSameFactsAndDayGiveTheSamePlanInWhateverOrderTheyCame() {
-      DogPlan plan = PLANNER.plan(dog(DROP, WaterHabit.WEEKLY, history), TODAY);
+      DogPlan plan = plan(dog(DROP, WaterHabit.WEEKLY, history));
       List<CleaningRecord> reversed = new ArrayList<>(history);
       Collections.reverse(reversed);
 
-      assertThat(PLANNER.plan(dog(DROP, WaterHabit.WEEKLY, reversed), TODAY)).isEqualTo(plan);
+      assertThat(plan(dog(DROP, WaterHabit.WEEKLY, reversed))).isEqualTo(plan);
     }
 
     @Test
@@ -238,8 +282,8 @@ class PlannerTest {
       List<CleaningRecord> more = new ArrayList<>(history);
       more.add(cleaned(TODAY.plusDays(1), 4, 4));
 
-      assertThat(PLANNER.plan(dog(DROP, WaterHabit.WEEKLY, more), TODAY))
-          .isEqualTo(PLANNER.plan(dog(DROP, WaterHabit.WEEKLY, history), TODAY));
+      assertThat(plan(dog(DROP, WaterHabit.WEEKLY, more)))
+          .isEqualTo(plan(dog(DROP, WaterHabit.WEEKLY, history)));
     }
 
     @Test
@@ -249,8 +293,8 @@ class PlannerTest {
               .map(c -> new CleaningRecord(c.id(), c.at(), c.zone(), c.ears().swapped(), c.note()))
               .toList();
 
-      DogPlan plan = PLANNER.plan(dog(DROP, WaterHabit.WEEKLY, history), TODAY);
-      DogPlan mirrored = PLANNER.plan(dog(DROP, WaterHabit.WEEKLY, swapped), TODAY);
+      DogPlan plan = plan(dog(DROP, WaterHabit.WEEKLY, history));
+      DogPlan mirrored = plan(dog(DROP, WaterHabit.WEEKLY, swapped));
 
       assertThat(mirrored.ears().left().interval().days())
           .isEqualTo(plan.ears().right().interval().days());
@@ -264,7 +308,7 @@ class PlannerTest {
     @ParameterizedTest
     @ValueSource(ints = {0, 3, 20, 200})
     void everyEarComesUpAgainAndAgainUpToTheHorizonAndNeverWithinSixDays(int daysAgo) {
-      DogPlan plan = PLANNER.plan(swimmer(cleaned(TODAY.minusDays(daysAgo), 4, 1)), TODAY);
+      DogPlan plan = plan(swimmer(cleaned(TODAY.minusDays(daysAgo), 4, 1)));
 
       for (Side side : Side.values()) {
         List<LocalDate> days =
@@ -285,9 +329,9 @@ class PlannerTest {
   class AgendaLines {
     @Test
     void arePressingFirstAndLeaveOutWhatOpensLater() {
-      DogPlan overdue = PLANNER.plan(swimmer(cleaned(TODAY.minusDays(30), 2, 2)), TODAY);
-      DogPlan open = PLANNER.plan(swimmer(cleaned(TODAY.minusDays(12), 2, 2)), TODAY);
-      DogPlan later = PLANNER.plan(swimmer(cleaned(TODAY.minusDays(1), 2, 2)), TODAY);
+      DogPlan overdue = plan(swimmer(cleaned(TODAY.minusDays(30), 2, 2)));
+      DogPlan open = plan(swimmer(cleaned(TODAY.minusDays(12), 2, 2)));
+      DogPlan later = plan(swimmer(cleaned(TODAY.minusDays(1), 2, 2)));
 
       assertThat(Agenda.lines(List.of(later, open, overdue)))
           .extracting(line -> line.item().standing())

@@ -1,12 +1,21 @@
 package org.evenlobe.server.account;
 
+import java.sql.Date;
 import java.time.Clock;
+import java.time.LocalDate;
 import java.time.OffsetDateTime;
 import java.time.ZoneId;
+import java.time.ZoneOffset;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Locale;
-import java.util.Optional;
+import java.util.Map;
 import java.util.UUID;
+import org.evenlobe.server.access.CurrentMember;
+import org.evenlobe.server.access.Member;
+import org.evenlobe.server.access.Role;
+import org.evenlobe.server.access.SignedInPerson;
+import org.evenlobe.server.fact.Precondition;
 import org.evenlobe.server.problem.InvalidFields;
 import org.springframework.dao.DuplicateKeyException;
 import org.springframework.jdbc.core.simple.JdbcClient;
@@ -17,16 +26,18 @@ import org.springframework.security.crypto.password.PasswordEncoder;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
-/** People, the households they belong to, and what they may do there. */
+/** People, and the households that they belong to. */
 @Service
 public class Accounts implements UserDetailsService {
   private final JdbcClient jdbc;
   private final PasswordEncoder passwords;
+  private final SettingsKeeping settings;
   private final Clock clock;
 
-  Accounts(JdbcClient jdbc, PasswordEncoder passwords, Clock clock) {
+  Accounts(JdbcClient jdbc, PasswordEncoder passwords, SettingsKeeping settings, Clock clock) {
     this.jdbc = jdbc;
     this.passwords = passwords;
+    this.settings = settings;
     this.clock = clock;
   }
 
@@ -44,11 +55,11 @@ public class Accounts implements UserDetailsService {
    * A household that a person belongs to.
    *
    * @param id its id
-   * @param name what it is called
-   * @param zone the time zone that its days are counted in
+   * @param version of its settings, for corrections
+   * @param settings how it likes things
    * @param role what the person may do there
    */
-  public record HouseholdOfMine(UUID id, String name, ZoneId zone, Role role) {}
+  public record HouseholdOfMine(UUID id, int version, SettingsRequest settings, Role role) {}
 
   @Override
   public UserDetails loadUserByUsername(String email) {
@@ -67,14 +78,6 @@ public class Accounts implements UserDetailsService {
         .single();
   }
 
-  /** The member's role in a household, if they belong to it. */
-  Optional<Role> role(UUID household, UUID person) {
-    return jdbc.sql("select role from membership where household_id = ? and person_id = ?")
-        .params(household, person)
-        .query((row, n) -> Role.valueOf(row.getString(1)))
-        .optional();
-  }
-
   /** The person with their households. */
   @Transactional(readOnly = true)
   public Me me(UUID person) {
@@ -82,53 +85,77 @@ public class Accounts implements UserDetailsService {
         .param(person.toString())
         .query(String.class)
         .single();
+    Map<UUID, Role> roles = new HashMap<>();
+    jdbc.sql(
+            """
+            select household_id, role from membership
+            where person_id = ? and (ends_on is null or ends_on >= ?)
+            """)
+        .params(person, Date.valueOf(LocalDate.now(clock.withZone(ZoneOffset.UTC))))
+        .query(
+            row -> {
+              roles.put(row.getObject(1, UUID.class), Role.valueOf(row.getString(2)));
+            });
     List<HouseholdOfMine> households =
-        jdbc.sql(
-                """
-                select household.id, household.name, zone, role
-                from membership join household on household.id = household_id
-                where person_id = ? order by household.name, household.id
-                """)
-            .param(person)
-            .query(
-                (row, n) ->
-                    new HouseholdOfMine(
-                        row.getObject(1, UUID.class),
-                        row.getString(2),
-                        ZoneId.of(row.getString(3)),
-                        Role.valueOf(row.getString(4))))
-            .list();
+        settings.of(roles.keySet()).stream()
+            .map(
+                how ->
+                    new HouseholdOfMine(how.id(), how.version(), how.said(), roles.get(how.id())))
+            .toList();
     return jdbc.sql("select name, email from person where id = ?")
         .param(person)
         .query((row, n) -> new Me(person, row.getString(1), row.getString(2), households))
         .single();
   }
 
-  /** The zone that the current household's days are counted in. */
-  @Transactional(readOnly = true)
-  public ZoneId zone() {
-    return jdbc.sql("select zone from household where id = ?")
-        .param(CurrentMember.household())
-        .query((row, n) -> ZoneId.of(row.getString(1)))
-        .single();
-  }
-
   /** Adds the current member as a person with an empty household that they own. */
   @Transactional
   public void register(String name, String email, String password, String household, ZoneId zone) {
-    Member owner = CurrentMember.get();
     try {
       jdbc.sql("insert into person values (?, ?, ?, ?, ?)")
-          .params(owner.person(), email.strip(), name.strip(), passwords.encode(password), now())
+          .params(
+              CurrentMember.get().person(),
+              email.strip(),
+              name.strip(),
+              passwords.encode(password),
+              now())
           .update();
     } catch (DuplicateKeyException e) {
       throw InvalidFields.of("email", "has an account already: sign in instead");
     }
-    jdbc.sql("insert into household (id, name, zone, created_at) values (?, ?, ?, ?)")
-        .params(owner.household(), household.strip(), zone.getId(), now())
+    found(household, zone);
+  }
+
+  /** Adds an empty household that the current member owns. */
+  @Transactional
+  public void found(String name, ZoneId zone) {
+    Member owner = CurrentMember.get();
+    jdbc.sql("insert into household (id, created_at) values (?, ?)")
+        .params(owner.household(), now())
         .update();
-    jdbc.sql("insert into membership (household_id, person_id, role) values (?, ?, ?)")
-        .params(owner.household(), owner.person(), owner.role().name())
+    jdbc.sql("insert into membership (household_id, person_id, role, since) values (?, ?, ?, ?)")
+        .params(owner.household(), owner.person(), owner.role().name(), now())
+        .update();
+    settings.put(Precondition.isNew(), SettingsRequest.initial(name, zone));
+  }
+
+  /**
+   * Changes a person's password.
+   *
+   * @throws InvalidFields if the present one is wrong
+   */
+  @Transactional
+  public void changePassword(UUID person, String present, String next) {
+    String hash =
+        jdbc.sql("select password_hash from person where id = ?")
+            .param(person)
+            .query(String.class)
+            .single();
+    if (!passwords.matches(present, hash)) {
+      throw InvalidFields.of("present", "is not your password");
+    }
+    jdbc.sql("update person set password_hash = ? where id = ?")
+        .params(passwords.encode(next), person)
         .update();
   }
 

@@ -1,13 +1,10 @@
 package org.evenlobe.server.account;
 
-import jakarta.servlet.http.HttpServletResponse;
-import java.io.IOException;
 import org.evenlobe.server.problem.Refusal;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
 import org.springframework.http.HttpMethod;
 import org.springframework.http.HttpStatus;
-import org.springframework.http.MediaType;
 import org.springframework.security.config.annotation.web.builders.HttpSecurity;
 import org.springframework.security.config.annotation.web.configurers.CsrfConfigurer;
 import org.springframework.security.config.annotation.web.configurers.RequestCacheConfigurer;
@@ -55,7 +52,7 @@ class Security {
                             response.setStatus(HttpStatus.NO_CONTENT.value()))
                     .failureHandler(
                         (request, response, failure) ->
-                            answer(
+                            ProblemWriter.write(
                                 response,
                                 Refusal.signedOut("The e-mail or the password is wrong."))))
         .logout(
@@ -68,10 +65,10 @@ class Security {
                 errors
                     .authenticationEntryPoint(
                         (request, response, failure) ->
-                            answer(response, Refusal.signedOut("Sign in first.")))
+                            ProblemWriter.write(response, Refusal.signedOut("Sign in first.")))
                     .accessDeniedHandler(
                         (request, response, failure) ->
-                            answer(
+                            ProblemWriter.write(
                                 response,
                                 Refusal.forbidden(
                                     "This page is out of date: reload it and try again."))))
@@ -87,21 +84,5 @@ class Security {
   @Bean
   PasswordEncoder passwords() {
     return Argon2PasswordEncoder.defaultsForSpringSecurity_v5_8();
-  }
-
-  private static void answer(HttpServletResponse response, Refusal refusal) throws IOException {
-    response.setStatus(refusal.getStatusCode().value());
-    response.setContentType(MediaType.APPLICATION_PROBLEM_JSON_VALUE);
-    response.setCharacterEncoding("UTF-8");
-    response
-        .getWriter()
-        .write(
-            """
-            {"type":"%s","title":"%s","status":%d,"detail":"%s"}"""
-                .formatted(
-                    refusal.getBody().getType(),
-                    refusal.getBody().getTitle(),
-                    refusal.getBody().getStatus(),
-                    refusal.getBody().getDetail()));
   }
 }

@@ -1,2 +1,2 @@
-/** People, households and the gate before them. */
+/** People, households, their settings and members. */
 package org.evenlobe.server.account;

@@ -23,11 +23,15 @@ public class Cleaning extends StoredFact<CleaningRequest> {
   @Embedded
   @AttributeOverride(name = "method", column = @Column(name = "right_method"))
   @AttributeOverride(name = "load", column = @Column(name = "right_load"))
+  @AttributeOverride(name = "fills", column = @Column(name = "right_fills"))
+  @AttributeOverride(name = "poured", column = @Column(name = "right_poured"))
   private @Nullable EarColumns right;
 
   @Embedded
   @AttributeOverride(name = "method", column = @Column(name = "left_method"))
   @AttributeOverride(name = "load", column = @Column(name = "left_load"))
+  @AttributeOverride(name = "fills", column = @Column(name = "left_fills"))
+  @AttributeOverride(name = "poured", column = @Column(name = "left_poured"))
   private @Nullable EarColumns left;
 
   private @Nullable String note;

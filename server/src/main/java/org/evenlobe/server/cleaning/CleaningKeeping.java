@@ -2,12 +2,14 @@ package org.evenlobe.server.cleaning;
 
 import java.time.Duration;
 import java.time.LocalDate;
+import java.util.List;
 import java.util.UUID;
-import org.evenlobe.server.account.CurrentMember;
-import org.evenlobe.server.account.HouseholdDay;
+import org.evenlobe.server.access.CurrentMember;
+import org.evenlobe.server.access.HouseholdDay;
 import org.evenlobe.server.dog.Dog;
 import org.evenlobe.server.dog.Dogs;
 import org.evenlobe.server.fact.FactStore;
+import org.evenlobe.server.fact.KeptVersion;
 import org.evenlobe.server.fact.Precondition;
 import org.evenlobe.server.problem.InvalidFields;
 import org.springframework.stereotype.Service;
@@ -29,6 +31,24 @@ public class CleaningKeeping {
     this.facts = facts;
     this.dogs = dogs;
     this.day = day;
+  }
+
+  /** Deletes a cleaning; it can be restored for 30 days. */
+  @Transactional
+  public Cleaning remove(UUID id, Precondition given) {
+    return facts.remove(Cleaning.class, id, given);
+  }
+
+  /** Says again what an earlier version said. */
+  @Transactional
+  public Cleaning restore(UUID id, int version) {
+    return facts.restore(Cleaning.class, CleaningRequest.class, id, version);
+  }
+
+  /** All versions, the latest first. */
+  @Transactional(readOnly = true)
+  public List<KeptVersion<CleaningRequest>> versions(UUID id) {
+    return facts.versions(CleaningRequest.class, id);
   }
 
   /**

@@ -1,6 +1,8 @@
 package org.evenlobe.server.cleaning;
 
 import jakarta.validation.Valid;
+import jakarta.validation.constraints.DecimalMax;
+import jakarta.validation.constraints.DecimalMin;
 import jakarta.validation.constraints.Max;
 import jakarta.validation.constraints.Min;
 import jakarta.validation.constraints.NotNull;
@@ -37,7 +39,12 @@ public record CleaningRequest(
    *
    * @param method how
    * @param load what came out, 0 to 4
+   * @param poured what was poured in all its fills, where it was measured
+   * @param fills how many fills that was; 1 where it is left out
    */
   public record EarCleaningRequest(
-      @NotNull CleaningMethod method, @NotNull @Min(0) @Max(Load.HEAVIEST) Integer load) {}
+      @NotNull CleaningMethod method,
+      @NotNull @Min(0) @Max(Load.HEAVIEST) Integer load,
+      @Nullable @DecimalMin("0.1") @DecimalMax("200") Double poured,
+      @Nullable @Min(1) @Max(20) Integer fills) {}
 }

@@ -4,6 +4,7 @@ import jakarta.persistence.Embeddable;
 import jakarta.persistence.EnumType;
 import jakarta.persistence.Enumerated;
 import java.util.Optional;
+import org.evenlobe.core.measure.Volume;
 import org.evenlobe.core.record.CleaningMethod;
 import org.evenlobe.core.record.EarCleaning;
 import org.evenlobe.core.record.Load;
@@ -17,12 +18,16 @@ class EarColumns {
   private @Nullable CleaningMethod method;
 
   private @Nullable Integer load;
+  private @Nullable Integer fills;
+  private @Nullable Double poured;
 
   static EarColumns of(@Nullable EarCleaningRequest said) {
     EarColumns columns = new EarColumns();
     if (said != null) {
       columns.method = said.method();
       columns.load = said.load();
+      columns.fills = said.fills();
+      columns.poured = said.poured();
     }
     return columns;
   }
@@ -31,6 +36,11 @@ class EarColumns {
   static Optional<EarCleaning> toCore(@Nullable EarColumns columns) {
     return columns == null || columns.method == null || columns.load == null
         ? Optional.empty()
-        : Optional.of(new EarCleaning(columns.method, new Load(columns.load)));
+        : Optional.of(
+            new EarCleaning(
+                columns.method,
+                new Load(columns.load),
+                Optional.ofNullable(columns.poured).map(Volume::new),
+                columns.fills == null ? 1 : columns.fills));
   }
 }

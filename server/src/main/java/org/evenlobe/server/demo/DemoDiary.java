@@ -10,12 +10,15 @@ import java.util.Optional;
 import java.util.SplittableRandom;
 import org.evenlobe.core.measure.EarPair;
 import org.evenlobe.core.measure.Side;
+import org.evenlobe.core.measure.Volume;
 import org.evenlobe.core.plan.PlanItem;
 import org.evenlobe.core.plan.Planner;
+import org.evenlobe.core.record.CleaningMethod;
 import org.evenlobe.core.record.CleaningRecord;
 import org.evenlobe.core.record.DogRecord;
 import org.evenlobe.core.record.EarCleaning;
 import org.evenlobe.core.record.Load;
+import org.evenlobe.core.record.Preferences;
 
 /**
  * Makes up what a caretaker would have recorded who follows the plan, a day early or two late at
@@ -24,6 +27,7 @@ import org.evenlobe.core.record.Load;
 final class DemoDiary {
   private static final LocalTime EVENING = LocalTime.of(18, 30);
   private static final int FIRST_GATHERING_DAYS = 16;
+  private static final double FILL_MILLILITRES = 8.6;
   private static final List<Optional<String>> NOTES =
       List.of(
           Optional.empty(),
@@ -57,7 +61,7 @@ final class DemoDiary {
   private Optional<CleaningRecord> next(DemoDog dog, DogRecord record) {
     int ordinal = record.cleanings().size();
     LocalDate from = last(record).map(CleaningRecord::day).orElse(record.addedOn());
-    List<PlanItem> items = planner.plan(record, from).items();
+    List<PlanItem> items = planner.plan(record, Preferences.DEFAULT, from).items();
     if (items.isEmpty()) {
       return Optional.empty();
     }
@@ -69,8 +73,7 @@ final class DemoDiary {
         EarPair.bySide(
             side ->
                 items.get(0).ears().contains(side)
-                    ? Optional.of(
-                        new EarCleaning(dog.method(), load(dog, record, side, on, random)))
+                    ? Optional.of(cleaning(dog, load(dog, record, side, on, random), random))
                     : Optional.empty());
     return Optional.of(
         new CleaningRecord(
@@ -79,6 +82,16 @@ final class DemoDiary {
             zone,
             ears,
             NOTES.get(ordinal % NOTES.size())));
+  }
+
+  /** Fills are measured every other time, a little off what the canal holds. */
+  private static EarCleaning cleaning(DemoDog dog, Load load, SplittableRandom random) {
+    double held = FILL_MILLILITRES * (1 + 0.12 * (random.nextDouble() - 0.5));
+    boolean measured = dog.method() == CleaningMethod.FILL && random.nextBoolean();
+    return measured
+        ? new EarCleaning(
+            dog.method(), load, Optional.of(new Volume(Math.round(held * 10) / 10.0)), 1)
+        : EarCleaning.unmeasured(dog.method(), load);
   }
 
   private static Load load(

@@ -11,13 +11,16 @@ import org.evenlobe.core.record.CanalHair;
 import org.evenlobe.core.record.Carriage;
 import org.evenlobe.core.record.CleaningMethod;
 import org.evenlobe.core.record.Climate;
+import org.evenlobe.core.record.Eardrum;
 import org.evenlobe.core.record.Feathering;
 import org.evenlobe.core.record.Ground;
 import org.evenlobe.core.record.InfectionHistory;
 import org.evenlobe.core.record.WaterHabit;
 import org.evenlobe.server.dog.DogRequest;
 import org.evenlobe.server.dog.DogRequest.EarTraitsRequest;
+import org.evenlobe.server.dog.DogRequest.EardrumRequest;
 import org.evenlobe.server.dog.DogRequest.LifeRequest;
+import org.evenlobe.server.dog.DogRequest.WeighingRequest;
 
 /** The five dogs of the boarding home on the marsh. */
 enum DemoDog {
@@ -121,7 +124,20 @@ enum DemoDog {
   DogRequest said(LocalDate joinedOn) {
     String title = name().charAt(0) + name().substring(1).toLowerCase(Locale.ROOT);
     LocalDate bornOn = joinedOn.plusDays(daysHere).minusDays(ageDays);
-    return new DogRequest(title, breeds, bornOn, weight, joinedOn, ears, life);
+    return new DogRequest(
+        title,
+        breeds,
+        bornOn,
+        this == TEASEL,
+        List.of(new WeighingRequest(joinedOn, weight)),
+        joinedOn,
+        null,
+        ears,
+        life,
+        this == MARRAM,
+        new EardrumRequest(Eardrum.Status.NEVER_EXAMINED, null),
+        null,
+        null);
   }
 
   /** How much gathers in each ear in truth. */

@@ -6,16 +6,18 @@ import java.time.ZoneId;
 import java.time.temporal.ChronoUnit;
 import java.util.List;
 import java.util.UUID;
+import org.evenlobe.core.measure.Volume;
 import org.evenlobe.core.plan.PlanItem;
 import org.evenlobe.core.plan.Planner;
 import org.evenlobe.core.record.CleaningRecord;
 import org.evenlobe.core.record.DogRecord;
 import org.evenlobe.core.record.EarCleaning;
+import org.evenlobe.core.record.Preferences;
+import org.evenlobe.server.access.CurrentMember;
+import org.evenlobe.server.access.HouseholdDay;
+import org.evenlobe.server.access.Member;
+import org.evenlobe.server.access.Role;
 import org.evenlobe.server.account.Accounts;
-import org.evenlobe.server.account.CurrentMember;
-import org.evenlobe.server.account.HouseholdDay;
-import org.evenlobe.server.account.Member;
-import org.evenlobe.server.account.Role;
 import org.evenlobe.server.cleaning.CleaningKeeping;
 import org.evenlobe.server.cleaning.CleaningRequest;
 import org.evenlobe.server.cleaning.CleaningRequest.CleanedEarsRequest;
@@ -123,7 +125,7 @@ class DemoHousehold implements ApplicationRunner {
 
   /** How far the next date is from where the dog's example asks for it. */
   private long miss(DemoDog dog, DogRecord record, LocalDate today) {
-    List<PlanItem> items = planner.plan(record, today).items();
+    List<PlanItem> items = planner.plan(record, Preferences.DEFAULT, today).items();
     return items.isEmpty()
         ? 0
         : Math.abs(ChronoUnit.DAYS.between(today, items.get(0).window().best()) - dog.daysToNext());
@@ -149,7 +151,11 @@ class DemoHousehold implements ApplicationRunner {
   }
 
   private static EarCleaningRequest said(EarCleaning ear) {
-    return new EarCleaningRequest(ear.method(), ear.load().grade());
+    return new EarCleaningRequest(
+        ear.method(),
+        ear.load().grade(),
+        ear.poured().map(Volume::millilitres).orElse(null),
+        ear.poured().isPresent() ? ear.fills() : null);
   }
 
   private static UUID id(String what) {

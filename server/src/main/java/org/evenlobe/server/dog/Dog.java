@@ -4,6 +4,7 @@ import jakarta.persistence.Entity;
 import jakarta.persistence.EnumType;
 import jakarta.persistence.Enumerated;
 import java.time.LocalDate;
+import java.util.List;
 import java.util.Optional;
 import java.util.stream.Stream;
 import org.evenlobe.core.measure.Weight;
@@ -13,12 +14,16 @@ import org.evenlobe.core.record.Carriage;
 import org.evenlobe.core.record.Climate;
 import org.evenlobe.core.record.DogProfile;
 import org.evenlobe.core.record.EarTraits;
+import org.evenlobe.core.record.Eardrum;
 import org.evenlobe.core.record.Feathering;
 import org.evenlobe.core.record.Ground;
 import org.evenlobe.core.record.InfectionHistory;
 import org.evenlobe.core.record.Life;
 import org.evenlobe.core.record.WaterHabit;
+import org.evenlobe.core.record.Weighing;
 import org.evenlobe.server.fact.StoredFact;
+import org.hibernate.annotations.JdbcTypeCode;
+import org.hibernate.type.SqlTypes;
 import org.jspecify.annotations.Nullable;
 
 /** What was said of a dog. */
@@ -28,8 +33,13 @@ public class Dog extends StoredFact<DogRequest> {
   private @Nullable String breed;
   private @Nullable String crossBreed;
   private @Nullable LocalDate bornOn;
-  private @Nullable Double weightKg;
+  private boolean ageEstimated;
+
+  @JdbcTypeCode(SqlTypes.JSON)
+  private List<StoredWeighing> weights;
+
   private LocalDate joinedOn;
+  private @Nullable LocalDate leftOn;
 
   @Enumerated(EnumType.STRING)
   private Carriage carriage;
@@ -57,14 +67,36 @@ public class Dog extends StoredFact<DogRequest> {
   @Enumerated(EnumType.STRING)
   private InfectionHistory infections;
 
+  private boolean lightCoat;
+
+  @Enumerated(EnumType.STRING)
+  private Eardrum.Status eardrum;
+
+  private @Nullable LocalDate eardrumOn;
+  private @Nullable String reactions;
+  private @Nullable String normal;
+
+  /** A weighing as the column holds it, with its day as text. */
+  record StoredWeighing(String on, double kilograms) {
+
+    Weighing toCore() {
+      return new Weighing(LocalDate.parse(on), new Weight(kilograms));
+    }
+  }
+
   @Override
   protected void say(DogRequest said) {
     name = said.name().strip();
     breed = said.breeds().isEmpty() ? null : said.breeds().get(0);
     crossBreed = said.breeds().size() < 2 ? null : said.breeds().get(1);
     bornOn = said.bornOn();
-    weightKg = said.weight();
+    ageEstimated = said.ageEstimated();
+    weights =
+        said.weights().stream()
+            .map(weighing -> new StoredWeighing(weighing.on().toString(), weighing.weight()))
+            .toList();
     joinedOn = said.joinedOn();
+    leftOn = said.leftOn();
     carriage = said.ears().carriage();
     cropped = said.ears().cropped();
     canalHair = said.ears().canalHair();
@@ -74,11 +106,21 @@ public class Dog extends StoredFact<DogRequest> {
     climate = said.life().climate();
     allergy = said.life().allergy();
     infections = said.life().infections();
+    lightCoat = said.lightCoat();
+    eardrum = said.eardrum().status();
+    eardrumOn = said.eardrum().on();
+    reactions = said.reactions();
+    normal = said.normal();
   }
 
   /** The day it joined the household. */
   public LocalDate joinedOn() {
     return joinedOn;
+  }
+
+  /** The day it left, where it did. */
+  public Optional<LocalDate> leftOn() {
+    return Optional.ofNullable(leftOn);
   }
 
   /** Its birthday, where known. */
@@ -94,8 +136,13 @@ public class Dog extends StoredFact<DogRequest> {
             .flatMap(Optional::stream)
             .toList(),
         bornOn(),
-        Optional.ofNullable(weightKg).map(Weight::new),
+        ageEstimated,
+        weights.stream().map(StoredWeighing::toCore).toList(),
         new EarTraits(carriage, cropped, canalHair, feathering),
-        new Life(water, ground, climate, allergy, infections));
+        new Life(water, ground, climate, allergy, infections),
+        lightCoat,
+        new Eardrum(eardrum, Optional.ofNullable(eardrumOn)),
+        Optional.ofNullable(reactions),
+        Optional.ofNullable(normal));
   }
 }

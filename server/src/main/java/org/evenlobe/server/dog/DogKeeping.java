@@ -1,9 +1,12 @@
 package org.evenlobe.server.dog;
 
 import java.time.LocalDate;
+import java.util.List;
 import java.util.UUID;
-import org.evenlobe.server.account.HouseholdDay;
+import org.evenlobe.core.record.Eardrum;
+import org.evenlobe.server.access.HouseholdDay;
 import org.evenlobe.server.fact.FactStore;
+import org.evenlobe.server.fact.KeptVersion;
 import org.evenlobe.server.fact.Precondition;
 import org.evenlobe.server.problem.InvalidFields;
 import org.springframework.stereotype.Service;
@@ -22,6 +25,18 @@ public class DogKeeping {
     this.day = day;
   }
 
+  /** Says again what an earlier version said. */
+  @Transactional
+  public Dog restore(UUID id, int version) {
+    return facts.restore(Dog.class, DogRequest.class, id, version);
+  }
+
+  /** All versions, the latest first. */
+  @Transactional(readOnly = true)
+  public List<KeptVersion<DogRequest>> versions(UUID id) {
+    return facts.versions(DogRequest.class, id);
+  }
+
   /**
    * Adds or corrects a dog.
    *
@@ -37,6 +52,27 @@ public class DogKeeping {
     }
     errors.require(!said.joinedOn().isAfter(today), "joinedOn", "must not lie in the future");
     errors.require(!said.joinedOn().isBefore(OLDEST), "joinedOn", "must not lie before 1990");
+    if (said.leftOn() != null) {
+      errors.require(!said.leftOn().isAfter(today), "leftOn", "must not lie in the future");
+      errors.require(
+          !said.leftOn().isBefore(said.joinedOn()), "leftOn", "must not lie before joinedOn");
+    }
+    for (int i = 0; i < said.weights().size(); i++) {
+      LocalDate on = said.weights().get(i).on();
+      String field = "weights[" + i + "].on";
+      errors.require(!on.isAfter(today), field, "must not lie in the future");
+      errors.require(
+          said.bornOn() == null || !on.isBefore(said.bornOn()),
+          field,
+          "must not lie before the birth");
+    }
+    LocalDate seen = said.eardrum().on();
+    errors.require(
+        seen != null || said.eardrum().status() != Eardrum.Status.SEEN_INTACT,
+        "eardrum.on",
+        "must say when it was seen");
+    errors.require(
+        seen == null || !seen.isAfter(today), "eardrum.on", "must not lie in the future");
     errors.throwIfAny();
     return facts.put(Dog.class, Dog::new, id, given, said);
   }

@@ -16,11 +16,13 @@ import org.evenlobe.core.record.Carriage;
 import org.evenlobe.core.record.Climate;
 import org.evenlobe.core.record.DogProfile;
 import org.evenlobe.core.record.EarTraits;
+import org.evenlobe.core.record.Eardrum;
 import org.evenlobe.core.record.Feathering;
 import org.evenlobe.core.record.Ground;
 import org.evenlobe.core.record.InfectionHistory;
 import org.evenlobe.core.record.Life;
 import org.evenlobe.core.record.WaterHabit;
+import org.evenlobe.core.record.Weighing;
 import org.evenlobe.server.ear.KnownBreed;
 import org.jspecify.annotations.Nullable;
 
@@ -30,22 +32,48 @@ import org.jspecify.annotations.Nullable;
  * @param name what it is called
  * @param breeds catalogue ids: none, one, or two for a cross
  * @param bornOn its birthday, where known
- * @param weight kg, where known
+ * @param ageEstimated whether the birthday is a guess
+ * @param weights what it weighed, and when
  * @param joinedOn the day it joined the household
+ * @param leftOn the day it left; it is archived from then on
  * @param ears what its ears are like
  * @param life what its life does to them
+ * @param lightCoat whether its coat is so light that it stains
+ * @param eardrum what a vet saw of its eardrums
+ * @param reactions what it has reacted to
+ * @param normal what is normal for this dog
  */
 public record DogRequest(
     @NotBlank @Size(max = 60) String name,
     @NotNull @Size(max = 2) List<@KnownBreed String> breeds,
     @Nullable LocalDate bornOn,
-    @Nullable @DecimalMin(LEAST) @DecimalMax(MOST) Double weight,
+    @NotNull Boolean ageEstimated,
+    @NotNull @Size(max = 200) List<@NotNull @Valid WeighingRequest> weights,
     @NotNull LocalDate joinedOn,
+    @Nullable LocalDate leftOn,
     @NotNull @Valid EarTraitsRequest ears,
-    @NotNull @Valid LifeRequest life) {
+    @NotNull @Valid LifeRequest life,
+    @NotNull Boolean lightCoat,
+    @NotNull @Valid EardrumRequest eardrum,
+    @Nullable @Size(max = 1000) String reactions,
+    @Nullable @Size(max = 1000) String normal) {
 
   private static final String LEAST = "" + Weight.LEAST;
   private static final String MOST = "" + Weight.MOST;
+
+  /**
+   * What it weighed on a day.
+   *
+   * @param on the day
+   * @param weight kg
+   */
+  public record WeighingRequest(
+      @NotNull LocalDate on, @NotNull @DecimalMin(LEAST) @DecimalMax(MOST) Double weight) {
+
+    Weighing toCore() {
+      return new Weighing(on, new Weight(weight));
+    }
+  }
 
   /** What its ears are like. */
   public record EarTraitsRequest(
@@ -72,14 +100,32 @@ public record DogRequest(
     }
   }
 
+  /**
+   * What a vet saw of its eardrums.
+   *
+   * @param status what was seen
+   * @param on when; needed where it was seen intact
+   */
+  public record EardrumRequest(@NotNull Eardrum.Status status, @Nullable LocalDate on) {
+
+    Eardrum toCore() {
+      return new Eardrum(status, Optional.ofNullable(on));
+    }
+  }
+
   /** The same as the core knows it. */
   public DogProfile toCore() {
     return new DogProfile(
         name,
         breeds,
         Optional.ofNullable(bornOn),
-        Optional.ofNullable(weight).map(Weight::new),
+        ageEstimated,
+        weights.stream().map(WeighingRequest::toCore).toList(),
         ears.toCore(),
-        life.toCore());
+        life.toCore(),
+        lightCoat,
+        eardrum.toCore(),
+        Optional.ofNullable(reactions),
+        Optional.ofNullable(normal));
   }
 }

@@ -10,9 +10,17 @@ import org.springframework.data.repository.Repository;
 /** The dogs of a household. */
 public interface Dogs extends Repository<Dog, FactKey> {
 
-  /** Those that have not been deleted, by name. */
-  @Query("from Dog where key.householdId = :household and not gone order by name, key.id")
+  /** Those that live there now, by name. */
+  @Query(
+      "from Dog where key.householdId = :household and not gone and leftOn is null"
+          + " order by name, key.id")
   List<Dog> ofHousehold(UUID household);
+
+  /** Those that have left, the latest first. */
+  @Query(
+      "from Dog where key.householdId = :household and not gone and leftOn is not null"
+          + " order by leftOn desc, name, key.id")
+  List<Dog> archived(UUID household);
 
   /** One that has not been deleted. */
   @Query("from Dog where key.householdId = :household and key.id = :id and not gone")

@@ -2,11 +2,14 @@ package org.evenlobe.server.fact;
 
 import jakarta.persistence.EntityManager;
 import java.time.Clock;
+import java.time.Duration;
 import java.time.OffsetDateTime;
+import java.util.List;
+import java.util.Optional;
 import java.util.UUID;
 import java.util.function.Supplier;
-import org.evenlobe.server.account.CurrentMember;
-import org.evenlobe.server.account.Member;
+import org.evenlobe.server.access.CurrentMember;
+import org.evenlobe.server.access.Member;
 import org.evenlobe.server.problem.Refusal;
 import org.jspecify.annotations.Nullable;
 import org.springframework.jdbc.core.simple.JdbcClient;
@@ -25,14 +28,19 @@ import tools.jackson.databind.json.JsonMapper;
 @Service
 @Transactional(propagation = Propagation.MANDATORY)
 public class FactStore {
+  private static final Duration UNDOABLE = Duration.ofDays(30);
+
   private final EntityManager entities;
   private final JdbcClient jdbc;
+  private final ChangeNumber changes;
   private final JsonMapper json;
   private final Clock clock;
 
-  FactStore(EntityManager entities, JdbcClient jdbc, JsonMapper json, Clock clock) {
+  FactStore(
+      EntityManager entities, JdbcClient jdbc, ChangeNumber changes, JsonMapper json, Clock clock) {
     this.entities = entities;
     this.jdbc = jdbc;
+    this.changes = changes;
     this.json = json;
     this.clock = clock;
   }
@@ -62,6 +70,87 @@ public class FactStore {
     }
     if (present.isGone()) {
       throw Refusal.gone();
+    }
+    return present;
+  }
+
+  /**
+   * Makes a version that says that the fact is gone; one that is gone already stays so.
+   *
+   * @throws Refusal 404 if there is none, 412 if it has changed meanwhile, 428 without precondition
+   */
+  public <B, F extends StoredFact<B>> F remove(Class<F> kind, UUID id, Precondition given) {
+    FactKey key = new FactKey(CurrentMember.household(), id);
+    waitForOthers(key);
+    F present = found(kind, key);
+    if (present.isGone()) {
+      return present;
+    }
+    if (!given.expects(present.version())) {
+      throw given.isMissing() ? Refusal.noPrecondition() : Refusal.changed(present.version());
+    }
+    present.advance(true);
+    keep(kind, key, present.version(), null);
+    return present;
+  }
+
+  /**
+   * Says again what an earlier version said; that is a version of its own.
+   *
+   * @throws Refusal 404 if there is no such version, or it was replaced more than 30 days ago
+   */
+  public <B, F extends StoredFact<B>> F restore(
+      Class<F> kind, Class<B> bodyType, UUID id, int version) {
+    FactKey key = new FactKey(CurrentMember.household(), id);
+    waitForOthers(key);
+    F present = found(kind, key);
+    KeptVersion<B> kept =
+        versions(bodyType, id).stream()
+            .filter(one -> one.version() == version && one.restorable())
+            .findFirst()
+            .orElseThrow(Refusal::notFound);
+    B body = kept.said().orElseThrow(Refusal::notFound);
+    return correct(kind, present, key, body, json.writeValueAsString(body));
+  }
+
+  /**
+   * All versions of a fact, the latest first.
+   *
+   * @throws Refusal 404 if there is no such fact
+   */
+  public <B> List<KeptVersion<B>> versions(Class<B> bodyType, UUID id) {
+    OffsetDateTime undoable = OffsetDateTime.now(clock).minus(UNDOABLE);
+    List<KeptVersion<B>> versions =
+        jdbc.sql(
+                """
+            select version, body, person.name, recorded_at,
+              lead(recorded_at) over (order by version) as replaced_at
+            from fact_version join person on person.id = person_id
+            where household_id = ? and fact_id = ? order by version desc
+            """)
+            .params(CurrentMember.household(), id)
+            .query(
+                (row, n) -> {
+                  String body = row.getString(2);
+                  OffsetDateTime replaced = row.getObject(5, OffsetDateTime.class);
+                  return new KeptVersion<B>(
+                      row.getInt(1),
+                      row.getString(3),
+                      row.getObject(4, OffsetDateTime.class).toInstant(),
+                      body != null && replaced != null && replaced.isAfter(undoable),
+                      Optional.ofNullable(body).map(said -> json.readValue(said, bodyType)));
+                })
+            .list();
+    if (versions.isEmpty()) {
+      throw Refusal.notFound();
+    }
+    return versions;
+  }
+
+  private <F extends StoredFact<?>> F found(Class<F> kind, FactKey key) {
+    F present = entities.find(kind, key);
+    if (present == null) {
+      throw Refusal.notFound();
     }
     return present;
   }
@@ -128,8 +217,6 @@ public class FactStore {
             member.person(),
             OffsetDateTime.now(clock))
         .update();
-    jdbc.sql("update household set change_number = change_number + 1 where id = ?")
-        .param(key.householdId())
-        .update();
+    changes.raise();
   }
 }

@@ -1,13 +1,15 @@
 package org.evenlobe.server.plan;
 
 import jakarta.validation.Valid;
+import java.util.List;
 import java.util.UUID;
 import org.evenlobe.core.ear.LoadFactor;
 import org.evenlobe.core.plan.Planner;
 import org.evenlobe.core.plan.StartingInterval;
-import org.evenlobe.server.account.Needs;
-import org.evenlobe.server.account.Role;
+import org.evenlobe.server.access.Needs;
+import org.evenlobe.server.access.Role;
 import org.evenlobe.server.dog.DogRequest;
+import org.evenlobe.server.plan.HouseholdPlans.ArchivedDog;
 import org.evenlobe.server.plan.HouseholdPlans.DogInFull;
 import org.evenlobe.server.plan.HouseholdPlans.Today;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -43,6 +45,11 @@ class PlanController {
   @GetMapping("/api/households/{household}/dogs/{dog}")
   DogInFull dog(@PathVariable UUID household, @PathVariable UUID dog) {
     return plans.dog(dog);
+  }
+
+  @GetMapping("/api/households/{household}/archived-dogs")
+  List<ArchivedDog> archived(@PathVariable UUID household) {
+    return plans.archived();
   }
 
   /** Stores nothing. */

@@ -2,6 +2,7 @@ package org.evenlobe.server.problem;
 
 import com.fasterxml.jackson.annotation.JsonInclude;
 import com.fasterxml.jackson.annotation.JsonValue;
+import org.evenlobe.core.measure.Volume;
 import org.evenlobe.core.measure.Weight;
 import org.evenlobe.core.record.Load;
 import org.springframework.boot.jackson.autoconfigure.JsonMapperBuilderCustomizer;
@@ -40,6 +41,7 @@ class JsonReading {
                 included -> included.withValueInclusion(JsonInclude.Include.NON_ABSENT))
             .addMixIn(Load.class, LoadShape.class)
             .addMixIn(Weight.class, WeightShape.class)
+            .addMixIn(Volume.class, VolumeShape.class)
             .addModule(new SimpleModule().addDeserializer(String.class, new CleanStrings()));
   }
 
@@ -47,6 +49,12 @@ class JsonReading {
   private interface LoadShape {
     @JsonValue
     int grade();
+  }
+
+  /** A volume is its millilitres. */
+  private interface VolumeShape {
+    @JsonValue
+    double millilitres();
   }
 
   /** A weight is its kilograms. */

@@ -13,8 +13,10 @@ import org.springframework.http.HttpStatusCode;
 import org.springframework.http.ProblemDetail;
 import org.springframework.http.ResponseEntity;
 import org.springframework.http.converter.HttpMessageNotReadableException;
+import org.springframework.web.HttpMediaTypeNotSupportedException;
 import org.springframework.web.bind.MethodArgumentNotValidException;
 import org.springframework.web.bind.annotation.ExceptionHandler;
+import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestControllerAdvice;
 import org.springframework.web.context.request.WebRequest;
 import org.springframework.web.method.annotation.MethodArgumentTypeMismatchException;
@@ -54,7 +56,28 @@ class Problems extends ResponseEntityExceptionHandler {
   @ExceptionHandler
   @Nullable ResponseEntity<Object> handleWrongPath(
       MethodArgumentTypeMismatchException mismatch, WebRequest request) {
-    return answer(Refusal.notFound(), request);
+    boolean parameter = mismatch.getParameter().hasParameterAnnotation(RequestParam.class);
+    return answer(
+        parameter
+            ? InvalidFields.of(mismatch.getName(), "has a value of the wrong kind")
+            : Refusal.notFound(),
+        request);
+  }
+
+  @Override
+  protected @Nullable ResponseEntity<Object> handleHttpMediaTypeNotSupported(
+      HttpMediaTypeNotSupportedException unsupported,
+      HttpHeaders headers,
+      HttpStatusCode status,
+      WebRequest request) {
+    return answer(
+        InvalidFields.of(
+            "Content-Type",
+            "must be one of "
+                + unsupported.getSupportedMediaTypes().stream()
+                    .map(Object::toString)
+                    .collect(Collectors.joining(", "))),
+        request);
   }
 
   @ExceptionHandler

@@ -29,6 +29,15 @@ public class Refusal extends ErrorResponseException {
     return new Refusal(HttpStatus.FORBIDDEN, "forbidden", "Not allowed", detail);
   }
 
+  /** Tried too often. */
+  public static Refusal tooMany() {
+    return new Refusal(
+        HttpStatus.TOO_MANY_REQUESTS,
+        "too-many",
+        "Too many tries",
+        "That was tried too often from here. Wait a quarter of an hour and try again.");
+  }
+
   /** The fact was deleted. */
   public static Refusal gone() {
     return new Refusal(

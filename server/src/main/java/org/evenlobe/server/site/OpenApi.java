@@ -19,6 +19,7 @@ import java.time.ZoneId;
 import java.util.Iterator;
 import java.util.List;
 import java.util.Optional;
+import org.evenlobe.core.measure.Volume;
 import org.evenlobe.core.measure.Weight;
 import org.evenlobe.core.record.Load;
 import org.jspecify.annotations.Nullable;
@@ -38,6 +39,7 @@ class OpenApi {
                 .minimum(BigDecimal.ZERO)
                 .maximum(BigDecimal.valueOf(Load.HEAVIEST))
                 .description("0 clean wipe · 1 trace · 2 light · 3 moderate · 4 heavy"))
+        .replaceWithSchema(Volume.class, new NumberSchema().description("mL"))
         .replaceWithSchema(Weight.class, new NumberSchema().description("kg"))
         .replaceWithSchema(
             ZoneId.class, new StringSchema().description("an IANA zone, such as Europe/Berlin"));

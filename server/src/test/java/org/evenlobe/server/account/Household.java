@@ -13,7 +13,8 @@ public final class Household {
   public static void addMember(Caller owner, Caller other, String role) {
     UUID person = UUID.fromString(other.get("/api/me").json().get("id").asString());
     RunningServer.bean(JdbcClient.class)
-        .sql("insert into membership (household_id, person_id, role) values (?, ?, ?)")
+        .sql(
+            "insert into membership (household_id, person_id, role, since) values (?, ?, ?, now())")
         .params(owner.household(), person, role)
         .update();
   }

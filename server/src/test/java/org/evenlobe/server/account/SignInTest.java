@@ -24,7 +24,7 @@ class SignInTest {
     assertThat(me.status()).isEqualTo(200);
     assertThat(me.json().get("households")).hasSize(1);
     assertThat(me.json().at("/households/0/role").asString()).isEqualTo("OWNER");
-    assertThat(me.json().at("/households/0/zone").asString()).isEqualTo("Europe/Berlin");
+    assertThat(me.json().at("/households/0/settings/zone").asString()).isEqualTo("Europe/Berlin");
   }
 
   @Test

@@ -1,28 +1,31 @@
-package org.evenlobe.server.account;
+package org.evenlobe.server.access;
 
 import java.time.Clock;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.time.ZoneId;
 import org.springframework.stereotype.Component;
+import org.springframework.transaction.annotation.Transactional;
 
 /** What day it is where the current household lives. */
 @Component
 public class HouseholdDay {
-  private final Accounts accounts;
+  private final Memberships memberships;
   private final Clock clock;
 
-  HouseholdDay(Accounts accounts, Clock clock) {
-    this.accounts = accounts;
+  HouseholdDay(Memberships memberships, Clock clock) {
+    this.memberships = memberships;
     this.clock = clock;
   }
 
   /** The household's zone. */
+  @Transactional(readOnly = true)
   public ZoneId zone() {
-    return accounts.zone();
+    return memberships.zone();
   }
 
   /** Today's date in the household's zone. */
+  @Transactional(readOnly = true)
   public LocalDate today() {
     return today(zone());
   }

@@ -1,4 +1,4 @@
-package org.evenlobe.server.account;
+package org.evenlobe.server.access;
 
 import jakarta.persistence.EntityManagerFactory;
 import java.sql.Connection;

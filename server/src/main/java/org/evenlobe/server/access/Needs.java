@@ -1,4 +1,4 @@
-package org.evenlobe.server.account;
+package org.evenlobe.server.access;
 
 import java.lang.annotation.ElementType;
 import java.lang.annotation.Retention;

@@ -1,4 +1,4 @@
-package org.evenlobe.server.account;
+package org.evenlobe.server.access;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
@@ -31,7 +31,7 @@ class HouseholdGateTest {
   private static final UUID HOUSEHOLD = new UUID(0, 1);
   private static final UUID PERSON = new UUID(0, 2);
 
-  @Mock private Accounts accounts;
+  @Mock private Memberships memberships;
   @Mock private HttpServletRequest request;
   @Mock private HandlerMethod method;
 
@@ -50,7 +50,8 @@ class HouseholdGateTest {
   }
 
   private boolean enter() {
-    return new HouseholdGate(accounts).preHandle(request, mock(HttpServletResponse.class), method);
+    return new HouseholdGate(memberships)
+        .preHandle(request, mock(HttpServletResponse.class), method);
   }
 
   @ParameterizedTest
@@ -66,7 +67,7 @@ class HouseholdGateTest {
   })
   void readingNeedsAViewerAndWritingACarer(String http, Role role, boolean enters) {
     given(request.getMethod()).willReturn(http);
-    given(accounts.role(HOUSEHOLD, PERSON)).willReturn(Optional.of(role));
+    given(memberships.role(HOUSEHOLD, PERSON)).willReturn(Optional.of(role));
 
     if (enters) {
       assertThat(enter()).isTrue();
@@ -84,7 +85,7 @@ class HouseholdGateTest {
     Needs needs = mock(Needs.class);
     given(needs.value()).willReturn(needed);
     given(method.getMethodAnnotation(Needs.class)).willReturn(needs);
-    given(accounts.role(HOUSEHOLD, PERSON)).willReturn(Optional.of(role));
+    given(memberships.role(HOUSEHOLD, PERSON)).willReturn(Optional.of(role));
 
     if (refused == 0) {
       assertThat(enter()).isTrue();

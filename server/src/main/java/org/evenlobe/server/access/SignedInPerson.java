@@ -1,4 +1,4 @@
-package org.evenlobe.server.account;
+package org.evenlobe.server.access;
 
 import java.util.Collection;
 import java.util.List;
@@ -11,22 +11,22 @@ import org.springframework.security.core.context.SecurityContextHolder;
 import org.springframework.security.core.userdetails.UserDetails;
 
 /** A person who has signed in, as the session keeps them: the id, never the password. */
-final class SignedInPerson implements UserDetails, CredentialsContainer {
+public final class SignedInPerson implements UserDetails, CredentialsContainer {
   private static final long serialVersionUID = 1;
 
   private final UUID id;
   private transient String passwordHash;
 
-  SignedInPerson(UUID id, String passwordHash) {
+  public SignedInPerson(UUID id, String passwordHash) {
     this.id = id;
     this.passwordHash = passwordHash;
   }
 
-  UUID id() {
+  public UUID id() {
     return id;
   }
 
-  static Optional<UUID> currentId() {
+  public static Optional<UUID> currentId() {
     Authentication authentication = SecurityContextHolder.getContext().getAuthentication();
     return authentication != null && authentication.getPrincipal() instanceof SignedInPerson person
         ? Optional.of(person.id())

@@ -1,4 +1,4 @@
-package org.evenlobe.server.account;
+package org.evenlobe.server.access;
 
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
@@ -22,10 +22,10 @@ import org.springframework.web.servlet.config.annotation.WebMvcConfigurer;
  */
 @Component
 class HouseholdGate implements HandlerInterceptor, WebMvcConfigurer {
-  private final Accounts accounts;
+  private final Memberships memberships;
 
-  HouseholdGate(Accounts accounts) {
-    this.accounts = accounts;
+  HouseholdGate(Memberships memberships) {
+    this.memberships = memberships;
   }
 
   @Override
@@ -41,7 +41,7 @@ class HouseholdGate implements HandlerInterceptor, WebMvcConfigurer {
     }
     UUID household = household(request).orElseThrow(Refusal::notFound);
     UUID person = SignedInPerson.currentId().orElseThrow(Refusal::notFound);
-    Role role = accounts.role(household, person).orElseThrow(Refusal::notFound);
+    Role role = memberships.role(household, person).orElseThrow(Refusal::notFound);
     if (!role.covers(needed(request, method))) {
       throw Refusal.forbidden(
           "As a " + role.name().toLowerCase(Locale.ROOT) + " you can see but not change this.");

@@ -1,4 +1,4 @@
-package org.evenlobe.server.account;
+package org.evenlobe.server.access;
 
 /** What a member of a household may do; each may do what the ones before it may. */
 public enum Role {
@@ -9,7 +9,8 @@ public enum Role {
   /** Does everything. */
   OWNER;
 
-  boolean covers(Role needed) {
+  /** Whether this role may do what the needed one may. */
+  public boolean covers(Role needed) {
     return compareTo(needed) >= 0;
   }
 }

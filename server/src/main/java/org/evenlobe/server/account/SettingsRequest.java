@@ -1,0 +1,82 @@
+package org.evenlobe.server.account;
+
+import jakarta.validation.constraints.Max;
+import jakarta.validation.constraints.Min;
+import jakarta.validation.constraints.NotBlank;
+import jakarta.validation.constraints.NotNull;
+import jakarta.validation.constraints.Size;
+import java.time.ZoneId;
+import org.evenlobe.core.record.CleaningMethod;
+import org.evenlobe.core.record.Preferences;
+import org.evenlobe.core.record.SchedulingMode;
+
+/**
+ * How a household likes things.
+ *
+ * @param name what it is called
+ * @param zone the time zone that its days are counted in
+ * @param volumeUnit how volumes are shown
+ * @param weightUnit how weights are shown
+ * @param hours how times are shown
+ * @param facing where drawings are seen from; R and L are always the dog's own
+ * @param method how ears are cleaned
+ * @param scheduling the school of when to clean
+ * @param fixedDays the interval of the school of fixed days
+ */
+public record SettingsRequest(
+    @NotBlank @Size(max = 80) String name,
+    @NotNull ZoneId zone,
+    @NotNull VolumeUnit volumeUnit,
+    @NotNull WeightUnit weightUnit,
+    @NotNull Hours hours,
+    @NotNull Facing facing,
+    @NotNull CleaningMethod method,
+    @NotNull SchedulingMode scheduling,
+    @NotNull @Min(Preferences.FEWEST_DAYS) @Max(Preferences.MOST_DAYS) Integer fixedDays) {
+
+  /** How volumes are shown. */
+  public enum VolumeUnit {
+    /** Millilitres. */
+    ML,
+    /** Spoons: a teaspoon of 4.929 mL. */
+    SPOONS
+  }
+
+  /** How weights are shown. */
+  public enum WeightUnit {
+    /** Kilograms. */
+    KG,
+    /** Pounds of 0.45359237 kg. */
+    LB
+  }
+
+  /** How times are shown. */
+  public enum Hours {
+    /** 18:30. */
+    H24,
+    /** 6:30 pm. */
+    H12
+  }
+
+  /** Where drawings are seen from. */
+  public enum Facing {
+    /** The dog faces you: its right ear is on your left. */
+    FRONT,
+    /** You stand behind the dog: its right ear is on your right. */
+    BEHIND
+  }
+
+  /** What a household begins with. */
+  static SettingsRequest initial(String name, ZoneId zone) {
+    return new SettingsRequest(
+        name.strip(),
+        zone,
+        VolumeUnit.ML,
+        WeightUnit.KG,
+        Hours.H24,
+        Facing.FRONT,
+        CleaningMethod.FILL,
+        Preferences.DEFAULT.scheduling(),
+        Preferences.DEFAULT.fixedDays());
+  }
+}

@@ -1,0 +1,124 @@
+package org.evenlobe.server.account;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.time.LocalDate;
+import java.time.ZoneOffset;
+import java.util.UUID;
+import org.evenlobe.server.Caller;
+import org.evenlobe.server.RunningServer;
+import org.evenlobe.server.Samples;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
+import org.springframework.jdbc.core.simple.JdbcClient;
+import tools.jackson.databind.JsonNode;
+
+@ExtendWith(RunningServer.class)
+class MembersTest {
+  private final Caller owner = Caller.newOwner();
+  private final Caller guest = Caller.newOwner();
+
+  private JsonNode invite(String body) {
+    return owner.post(owner.at("/invitations"), body).json();
+  }
+
+  private Caller.Answer accept(JsonNode invitation) {
+    return guest.post("/api/invitations/" + invitation.get("token").asString() + "/accept", "");
+  }
+
+  private String guestId() {
+    return guest.get("/api/me").json().get("id").asString();
+  }
+
+  private String ownerId() {
+    return owner.get("/api/me").json().get("id").asString();
+  }
+
+  private Caller.Answer change(String person, String body) {
+    return owner.put(owner.at("/members/" + person), "Accept", "*/*", body);
+  }
+
+  @Test
+  void aLinkIsLookedAtAcceptedAndHoldsOnce() {
+    JsonNode invitation = invite("{\"role\": \"CARER\"}");
+
+    JsonNode offer = guest.get("/api/invitations/" + invitation.get("token").asString()).json();
+    assertThat(offer.get("household").asString()).isEqualTo("Saltings");
+    assertThat(offer.get("role").asString()).isEqualTo("CARER");
+    assertThat(accept(invitation).status()).isEqualTo(200);
+
+    assertThat(guest.get("/api/me").json().get("households")).hasSize(2);
+    assertThat(guest.get(owner.at("/today")).status()).isEqualTo(200);
+    assertThat(guest.create(owner.at("/dogs/" + UUID.randomUUID()), Samples.dog()).status())
+        .isEqualTo(200);
+    assertThat(accept(invitation).status()).isEqualTo(404);
+    assertThat(owner.get(owner.at("/invitations")).json()).isEmpty();
+  }
+
+  @Test
+  void aRevokedLinkHoldsNoMore() {
+    JsonNode invitation = invite("{\"role\": \"CARER\"}");
+    String path = owner.at("/invitations/" + invitation.get("id").asString());
+
+    assertThat(owner.delete(path, 1).status()).isEqualTo(204);
+
+    assertThat(accept(invitation).status()).isEqualTo(404);
+    assertThat(guest.get("/api/invitations/guess").status()).isEqualTo(404);
+  }
+
+  @Test
+  void aMembershipEndsByItselfAfterItsLastDay() {
+    LocalDate today = LocalDate.now(ZoneOffset.UTC);
+    accept(invite("{\"role\": \"CARER\", \"memberUntil\": \"%s\"}".formatted(today.plusDays(2))));
+    assertThat(guest.get(owner.at("/today")).status()).isEqualTo(200);
+
+    RunningServer.bean(JdbcClient.class)
+        .sql(
+            "update membership set ends_on = current_date - 1 where household_id = ? and role = 'CARER'")
+        .param(owner.household())
+        .update();
+
+    assertThat(guest.get(owner.at("/today")).status()).isEqualTo(404);
+    assertThat(guest.get("/api/me").json().get("households")).hasSize(1);
+  }
+
+  @Test
+  void anInvitationIntoThePastIsRefused() {
+    Caller.Answer answer =
+        owner.post(
+            owner.at("/invitations"), "{\"role\": \"CARER\", \"memberUntil\": \"2020-01-01\"}");
+
+    assertThat(answer.status()).isEqualTo(400);
+    assertThat(answer.refusedFields()).containsExactly("memberUntil");
+  }
+
+  @Test
+  void acceptingAgainDoesNotLowerTheOwnersRole() {
+    JsonNode invitation = invite("{\"role\": \"VIEWER\"}");
+    owner.post("/api/invitations/" + invitation.get("token").asString() + "/accept", "");
+
+    assertThat(owner.get("/api/me").json().at("/households/0/role").asString()).isEqualTo("OWNER");
+  }
+
+  @Test
+  void theLastOwnerCannotLeaveOrStepDownUntilTheHouseholdIsHandedOver() {
+    accept(invite("{\"role\": \"CARER\"}"));
+
+    assertThat(owner.delete(owner.at("/members/" + ownerId()), 1).status()).isEqualTo(400);
+    assertThat(change(ownerId(), "{\"role\": \"CARER\"}").status()).isEqualTo(400);
+
+    assertThat(change(guestId(), "{\"role\": \"OWNER\"}").status()).isEqualTo(204);
+    assertThat(owner.delete(owner.at("/members/" + ownerId()), 1).status()).isEqualTo(204);
+    assertThat(owner.get(owner.at("/today")).status()).isEqualTo(404);
+    assertThat(guest.get(owner.at("/members")).json()).hasSize(1);
+  }
+
+  @Test
+  void aCarerMayLeaveButNotSendOthersAway() {
+    accept(invite("{\"role\": \"CARER\"}"));
+
+    assertThat(guest.delete(owner.at("/members/" + ownerId()), 1).status()).isEqualTo(403);
+    assertThat(guest.delete(owner.at("/members/" + guestId()), 1).status()).isEqualTo(204);
+    assertThat(guest.get(owner.at("/today")).status()).isEqualTo(404);
+  }
+}

@@ -1,0 +1,61 @@
+package org.evenlobe.server.account;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.UUID;
+import org.evenlobe.server.Caller;
+import org.evenlobe.server.RunningServer;
+import org.evenlobe.server.Samples;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+
+@ExtendWith(RunningServer.class)
+class SettingsTest {
+  private final Caller owner = Caller.newOwner();
+  private final String path = owner.at("/settings");
+
+  @Test
+  void areCorrectedAndSeenByMe() {
+    String body = Samples.settings("Reedbed").replace("\"LB\"", "\"KG\"");
+
+    assertThat(owner.correct(path, 1, body).status()).isEqualTo(200);
+
+    assertThat(owner.get("/api/me").json().at("/households/0/settings/name").asString())
+        .isEqualTo("Reedbed");
+    assertThat(owner.get("/api/me").json().at("/households/0/version").asInt()).isEqualTo(2);
+  }
+
+  @Test
+  void theSchoolOfWhenToCleanMovesThePlan() {
+    UUID dog = Samples.newDog(owner);
+    String plan = owner.at("/dogs/" + dog);
+    assertThat(owner.get(plan).json().at("/plan/items")).isNotEmpty();
+
+    owner.correct(path, 1, Samples.settings("Saltings").replace("LEARNED", "AS_NEEDED"));
+    assertThat(owner.get(plan).json().at("/plan/items")).isEmpty();
+
+    owner.correct(
+        path, 2, Samples.settings("Saltings").replace("LEARNED", "FIXED").replace(": 14", ": 21"));
+    assertThat(owner.get(plan).json().at("/plan/ears/right/rhythm/days").asInt()).isEqualTo(21);
+  }
+
+  @ParameterizedTest
+  @CsvSource(
+      delimiter = '|',
+      value = {
+        "\"Reedbed\"     | \"\"                | name",
+        "Europe/Berlin   | Mars/Olympus        | zone",
+        "\"ML\"          | \"BUCKETS\"         | volumeUnit",
+        "\"fixedDays\": 14 | \"fixedDays\": 6  | fixedDays",
+        "\"fixedDays\": 14 | \"fixedDays\": 61 | fixedDays",
+      })
+  void refuseWhatIsWrong(String right, String wrong, String field) {
+    Caller.Answer answer =
+        owner.correct(path, 1, Samples.settings("Reedbed").replace(right, wrong));
+
+    assertThat(answer.status()).as(answer.body()).isEqualTo(400);
+    assertThat(answer.refusedFields()).containsExactly(field);
+  }
+}

@@ -1,0 +1,34 @@
+import Box from '@mui/material/Box';
+import Stack from '@mui/material/Stack';
+import { ArchivedDogs } from '../dog/ArchivedDogs';
+import { Page } from '../shell/Page';
+import { InvitePanel } from './InvitePanel';
+import { MembersPanel } from './MembersPanel';
+import { PersonPanel } from './PersonPanel';
+import { ROLE_WORDS } from './roles';
+import { SettingsPanel } from './SettingsPanel';
+import { useHousehold } from './useMe';
+
+export function Component() {
+  const household = useHousehold();
+  return (
+    <Page title={household.settings.name} aside={`Household · you ${ROLE_WORDS[household.role]}`}>
+      <Box
+        sx={{
+          display: 'grid',
+          gridTemplateColumns: { xs: 'minmax(0, 1fr)', lg: 'minmax(0, 1fr) minmax(0, 1fr)' },
+          gap: 3,
+          alignItems: 'start',
+        }}
+      >
+        <Stack spacing={3}>
+          <MembersPanel />
+          {household.role === 'OWNER' && <InvitePanel />}
+          <ArchivedDogs />
+          <PersonPanel />
+        </Stack>
+        <SettingsPanel />
+      </Box>
+    </Page>
+  );
+}

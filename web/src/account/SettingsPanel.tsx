@@ -1,0 +1,197 @@
+import Alert from '@mui/material/Alert';
+import Button from '@mui/material/Button';
+import Paper from '@mui/material/Paper';
+import Stack from '@mui/material/Stack';
+import TextField from '@mui/material/TextField';
+import Typography from '@mui/material/Typography';
+import { useMutation, useQueryClient } from '@tanstack/react-query';
+import { Controller, useForm, useWatch } from 'react-hook-form';
+import { ChoiceField } from '../dog/ChoiceField';
+import { api } from '../api/client';
+import { answered } from '../api/problem';
+import {
+  FACINGS,
+  HOURS,
+  METHOD_SCHOOLS,
+  SCHEDULING_SCHOOLS,
+  VOLUME_UNITS,
+  WEIGHT_UNITS,
+} from './schools';
+import { School } from './School';
+import { useHousehold, type Settings } from './useMe';
+
+const ZONES = Intl.supportedValuesOf('timeZone');
+const FEWEST_DAYS = 7;
+const MOST_DAYS = 60;
+
+/** How the household likes things, with what the schools say for and against themselves. */
+export function SettingsPanel() {
+  const household = useHousehold();
+  const client = useQueryClient();
+  const { control, register, handleSubmit, formState } = useForm<Settings>({
+    values: household.settings,
+  });
+  const save = useMutation({
+    mutationFn: (settings: Settings) =>
+      answered(
+        api.PUT('/api/households/{household}/settings', {
+          params: {
+            path: { household: household.id },
+            header: { 'If-Match': `"${household.version}"` },
+          },
+          body: { ...settings, fixedDays: Number(settings.fixedDays) },
+        }),
+      ),
+    onSuccess: async () => {
+      await client.invalidateQueries({ queryKey: ['me'] });
+      await client.invalidateQueries({ queryKey: [household.id] });
+    },
+  });
+  const [scheduling, method] = useWatch({ control, name: ['scheduling', 'method'] });
+  const disabled = household.role !== 'OWNER';
+  return (
+    <Paper variant="outlined" sx={{ p: 2.5 }} component="section" aria-label="How you do things">
+      <Typography variant="h2" sx={{ mb: 1.5 }}>
+        How you do things
+      </Typography>
+      <form
+        noValidate
+        onSubmit={(event) => void handleSubmit((settings) => save.mutate(settings))(event)}
+      >
+        <Stack
+          component="fieldset"
+          disabled={disabled}
+          spacing={2.5}
+          sx={{ border: 0, p: 0, m: 0 }}
+        >
+          {save.isError && <Alert severity="error">{save.error.message}</Alert>}
+          {save.isSuccess && !formState.isDirty && <Alert severity="success">Saved.</Alert>}
+          <Stack direction={{ xs: 'column', sm: 'row' }} sx={{ gap: 2 }}>
+            <TextField
+              label="Household"
+              error={!!formState.errors.name}
+              helperText={formState.errors.name?.message}
+              {...register('name', { required: 'What is your household called?', maxLength: 80 })}
+            />
+            <TextField
+              select
+              label="Time zone"
+              slotProps={{ select: { native: true }, inputLabel: { shrink: true } }}
+              {...register('zone')}
+            >
+              {[...new Set([household.settings.zone, ...ZONES])].map((zone) => (
+                <option key={zone}>{zone}</option>
+              ))}
+            </TextField>
+          </Stack>
+          <Controller
+            control={control}
+            name="scheduling"
+            render={({ field }) => (
+              <ChoiceField
+                label="When to clean"
+                hint="A hold or a vet's word stands above every school."
+                choices={SCHEDULING_SCHOOLS}
+                value={field.value}
+                onChange={field.onChange}
+              />
+            )}
+          />
+          <School school={SCHEDULING_SCHOOLS.find((school) => school.value === scheduling)} />
+          {scheduling === 'FIXED' && (
+            <TextField
+              label="Every so many days"
+              type="number"
+              sx={{ maxWidth: 220 }}
+              error={!!formState.errors.fixedDays}
+              helperText={
+                formState.errors.fixedDays && `${FEWEST_DAYS} to ${MOST_DAYS} days, please.`
+              }
+              {...register('fixedDays', { required: true, min: FEWEST_DAYS, max: MOST_DAYS })}
+            />
+          )}
+          <Controller
+            control={control}
+            name="method"
+            render={({ field }) => (
+              <ChoiceField
+                label="How to clean"
+                hint="What a look and a sniff find can only narrow it."
+                choices={METHOD_SCHOOLS}
+                value={field.value}
+                onChange={field.onChange}
+              />
+            )}
+          />
+          <School school={METHOD_SCHOOLS.find((school) => school.value === method)} />
+          <Controller
+            control={control}
+            name="facing"
+            render={({ field }) => (
+              <ChoiceField
+                label="Drawings are seen"
+                hint="R and L are always the dog's own right and left."
+                choices={FACINGS}
+                value={field.value}
+                onChange={field.onChange}
+              />
+            )}
+          />
+          <Stack direction="row" sx={{ gap: 3, flexWrap: 'wrap' }}>
+            <Controller
+              control={control}
+              name="volumeUnit"
+              render={({ field }) => (
+                <ChoiceField
+                  label="Volumes"
+                  hint="A teaspoon is 4.9 mL."
+                  choices={VOLUME_UNITS}
+                  value={field.value}
+                  onChange={field.onChange}
+                />
+              )}
+            />
+            <Controller
+              control={control}
+              name="weightUnit"
+              render={({ field }) => (
+                <ChoiceField
+                  label="Weights"
+                  hint="Kept as kilograms."
+                  choices={WEIGHT_UNITS}
+                  value={field.value}
+                  onChange={field.onChange}
+                />
+              )}
+            />
+            <Controller
+              control={control}
+              name="hours"
+              render={({ field }) => (
+                <ChoiceField
+                  label="Times"
+                  hint="As they are written."
+                  choices={HOURS}
+                  value={field.value}
+                  onChange={field.onChange}
+                />
+              )}
+            />
+          </Stack>
+          {disabled ? (
+            <Typography color="textSecondary">Only an owner changes these.</Typography>
+          ) : (
+            <Button
+              type="submit"
+              variant="contained"
+              loading={save.isPending}
+              sx={{ alignSelf: 'flex-start', minWidth: 140 }}
+            >
+              Save
+            </Button>
+          )}
+        </Stack>
+      </form>
+    </Paper>
+  );
+}

@@ -1,0 +1,27 @@
+import { useQuery, useQueryClient } from '@tanstack/react-query';
+import { useEffect, useRef } from 'react';
+import { api } from '../api/client';
+import { answered } from '../api/problem';
+
+const EVERY_MS = 3000;
+
+/** Fetches anew what is shown once somebody else has changed something in the household. */
+export function useLiveChanges(household: string): void {
+  const client = useQueryClient();
+  const changes = useQuery({
+    queryKey: ['changes', household],
+    queryFn: () =>
+      answered(api.GET('/api/households/{household}/changes', { params: { path: { household } } })),
+    refetchInterval: EVERY_MS,
+    staleTime: 0,
+  });
+  const number = changes.data?.number;
+  const seen = useRef<number>(undefined);
+  useEffect(() => {
+    if (number !== undefined && seen.current !== undefined && seen.current !== number) {
+      void client.invalidateQueries({ queryKey: [household] });
+      void client.invalidateQueries({ queryKey: ['me'] });
+    }
+    seen.current = number;
+  }, [number, household, client]);
+}
