@@ -5,8 +5,8 @@ import Stack from '@mui/material/Stack';
 import TextField from '@mui/material/TextField';
 import Typography from '@mui/material/Typography';
 import { useMutation, useQueryClient } from '@tanstack/react-query';
-import { Controller, useForm, useWatch } from 'react-hook-form';
-import { ChoiceField } from '../dog/ChoiceField';
+import { useForm, useWatch } from 'react-hook-form';
+import { FormChoice } from '../form/FormChoice';
 import { api } from '../api/client';
 import { answered } from '../api/problem';
 import {
@@ -84,18 +84,12 @@ export function SettingsPanel() {
               ))}
             </TextField>
           </Stack>
-          <Controller
+          <FormChoice
             control={control}
             name="scheduling"
-            render={({ field }) => (
-              <ChoiceField
-                label="When to clean"
-                hint="A hold or a vet's word stands above every school."
-                choices={SCHEDULING_SCHOOLS}
-                value={field.value}
-                onChange={field.onChange}
-              />
-            )}
+            label="When to clean"
+            hint="A hold or a vet's word stands above every school."
+            choices={SCHEDULING_SCHOOLS}
           />
           <School school={SCHEDULING_SCHOOLS.find((school) => school.value === scheduling)} />
           {scheduling === 'FIXED' && (
@@ -110,72 +104,42 @@ export function SettingsPanel() {
               {...register('fixedDays', { required: true, min: FEWEST_DAYS, max: MOST_DAYS })}
             />
           )}
-          <Controller
+          <FormChoice
             control={control}
             name="method"
-            render={({ field }) => (
-              <ChoiceField
-                label="How to clean"
-                hint="What a look and a sniff find can only narrow it."
-                choices={METHOD_SCHOOLS}
-                value={field.value}
-                onChange={field.onChange}
-              />
-            )}
+            label="How to clean"
+            hint="What a look and a sniff find can only narrow it."
+            choices={METHOD_SCHOOLS}
           />
           <School school={METHOD_SCHOOLS.find((school) => school.value === method)} />
-          <Controller
+          <FormChoice
             control={control}
             name="facing"
-            render={({ field }) => (
-              <ChoiceField
-                label="Drawings are seen"
-                hint="R and L are always the dog's own right and left."
-                choices={FACINGS}
-                value={field.value}
-                onChange={field.onChange}
-              />
-            )}
+            label="Drawings are seen"
+            hint="R and L are always the dog's own right and left."
+            choices={FACINGS}
           />
           <Stack direction="row" sx={{ gap: 3, flexWrap: 'wrap' }}>
-            <Controller
+            <FormChoice
               control={control}
               name="volumeUnit"
-              render={({ field }) => (
-                <ChoiceField
-                  label="Volumes"
-                  hint="A teaspoon is 4.9 mL."
-                  choices={VOLUME_UNITS}
-                  value={field.value}
-                  onChange={field.onChange}
-                />
-              )}
+              label="Volumes"
+              hint="A teaspoon is 4.9 mL."
+              choices={VOLUME_UNITS}
             />
-            <Controller
+            <FormChoice
               control={control}
               name="weightUnit"
-              render={({ field }) => (
-                <ChoiceField
-                  label="Weights"
-                  hint="Kept as kilograms."
-                  choices={WEIGHT_UNITS}
-                  value={field.value}
-                  onChange={field.onChange}
-                />
-              )}
+              label="Weights"
+              hint="Kept as kilograms."
+              choices={WEIGHT_UNITS}
             />
-            <Controller
+            <FormChoice
               control={control}
               name="hours"
-              render={({ field }) => (
-                <ChoiceField
-                  label="Times"
-                  hint="As they are written."
-                  choices={HOURS}
-                  value={field.value}
-                  onChange={field.onChange}
-                />
-              )}
+              label="Times"
+              hint="As they are written."
+              choices={HOURS}
             />
           </Stack>
           {disabled ? (

@@ -814,6 +814,7 @@ export interface components {
         | 'EAR_CANAL'
         | 'EAR_FLUID'
         | 'EAR_TILT'
+        | 'PLAN_EARDRUM'
         | 'PLAN_FIXED'
         | 'PLAN_AS_NEEDED'
         | 'PLAN_START'

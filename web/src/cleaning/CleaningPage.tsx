@@ -1,5 +1,4 @@
 import Button from '@mui/material/Button';
-import Skeleton from '@mui/material/Skeleton';
 import Stack from '@mui/material/Stack';
 import Typography from '@mui/material/Typography';
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
@@ -11,7 +10,6 @@ import { Versions } from '../fact/Versions';
 import { dateWithYear, dayIn } from '../measure/days';
 import { earName, ofSide, SIDES } from '../measure/side';
 import { volumeWords } from '../measure/units';
-import { Failure } from '../shell/Failure';
 import { Page } from '../shell/Page';
 import { loadWord, methodWord } from './load';
 
@@ -74,21 +72,13 @@ export function Component() {
         </Stack>
       }
     >
-      {versions.isPending && (
-        <Skeleton variant="rounded" height={120} role="status" aria-label="Loading" />
-      )}
-      {versions.isError && (
-        <Failure error={versions.error} onRetry={() => void versions.refetch()} />
-      )}
-      {versions.data && (
-        <Versions
-          versions={versions.data}
-          describe={(said) => <CleaningWords said={said} />}
-          onRestore={restore.mutate}
-          restoring={restore.isPending}
-          problem={restore.error ?? remove.error}
-        />
-      )}
+      <Versions
+        query={versions}
+        describe={(said) => <CleaningWords said={said} />}
+        onRestore={restore.mutate}
+        restoring={restore.isPending}
+        problem={restore.error ?? remove.error}
+      />
     </Page>
   );
 }

@@ -11,7 +11,7 @@ import { Controller, useForm, useWatch } from 'react-hook-form';
 import { Link as RouterLink, useNavigate, useParams } from 'react-router';
 import { v7 as newId } from 'uuid';
 import { useSettings } from '../account/useMe';
-import { ChoiceField } from '../dog/ChoiceField';
+import { FormChoice } from '../form/FormChoice';
 import { useDog, type DogInFull } from '../dog/useDog';
 import { count, daysBetween, type Day } from '../measure/days';
 import { sidesAsSeen } from '../measure/facing';
@@ -87,6 +87,11 @@ function RecordCleaning({ dog }: { dog: DogInFull }) {
       }
     >
       <Stack spacing={2.5} sx={{ maxWidth: 980 }}>
+        {profile.eardrum.status === 'NOT_INTACT' && (
+          <Alert severity="error">
+            An eardrum is not intact: pour nothing into these ears. Your vet says what may be done.
+          </Alert>
+        )}
         <Alert severity="warning">
           Red, swollen, sore or painful, a sweet or foul smell, anything but tan or brown wax: pour
           nothing into that ear, and call your vet.
@@ -148,18 +153,12 @@ function RecordCleaning({ dog }: { dog: DogInFull }) {
             {formState.errors.right.message}
           </Typography>
         )}
-        <Controller
+        <FormChoice
           control={control}
           name="method"
-          render={({ field }) => (
-            <ChoiceField
-              label="How"
-              hint={METHODS.find((method) => method.value === field.value)?.sentence ?? ''}
-              choices={METHODS}
-              value={field.value}
-              onChange={field.onChange}
-            />
-          )}
+          label="How"
+          hint={METHODS.find((one) => one.value === method)?.sentence ?? ''}
+          choices={METHODS}
         />
         <Box sx={{ display: 'grid', gap: 2, gridTemplateColumns: { xs: '1fr', sm: '220px 1fr' } }}>
           <TextField

@@ -6,7 +6,7 @@ import Stack from '@mui/material/Stack';
 import TextField from '@mui/material/TextField';
 import Typography from '@mui/material/Typography';
 import { useEffect, useMemo } from 'react';
-import { Controller, useForm, useWatch } from 'react-hook-form';
+import { useForm, useWatch } from 'react-hook-form';
 import { useSettings } from '../account/useMe';
 import { Problem } from '../api/problem';
 import {
@@ -24,7 +24,7 @@ import type { Day } from '../measure/days';
 import { weightUnitWord } from '../measure/units';
 import { BreedField } from './BreedField';
 import { crossOf, useBreeds, type Breed } from './breeds';
-import { ChoiceField } from './ChoiceField';
+import { FormChoice } from '../form/FormChoice';
 import { dogFormSchema, formField, type DogForm } from './dogForm';
 import { IntervalPreview } from './IntervalPreview';
 import { SwitchField } from './SwitchField';
@@ -140,129 +140,75 @@ export function DogFormView({
             </WeightFields>
           </Box>
           <Typography variant="h2">The ears</Typography>
-          <Controller
+          <FormChoice
             control={control}
             name="ears.carriage"
-            render={({ field }) => (
-              <ChoiceField
-                label="The flap"
-                hint="The more it closes the canal, the faster wax and damp gather."
-                choices={CARRIAGES}
-                value={field.value}
-                onChange={field.onChange}
-              />
-            )}
+            label="The flap"
+            hint="The more it closes the canal, the faster wax and damp gather."
+            choices={CARRIAGES}
           />
           <SwitchField
             control={control}
             name="ears.cropped"
             label="Cropped: aired like an ear that stands up"
           />
-          <Controller
+          <FormChoice
             control={control}
             name="ears.canalHair"
-            render={({ field }) => (
-              <ChoiceField
-                label="Hair in the canal"
-                hint="Lift the flap and look in: hair holds wax and water."
-                choices={CANAL_HAIRS}
-                value={field.value}
-                onChange={field.onChange}
-              />
-            )}
+            label="Hair in the canal"
+            hint="Lift the flap and look in: hair holds wax and water."
+            choices={CANAL_HAIRS}
           />
-          <Controller
+          <FormChoice
             control={control}
             name="ears.feathering"
-            render={({ field }) => (
-              <ChoiceField
-                label="Feathering of the flap"
-                hint="Heavy feathering weighs the flap down over the canal."
-                choices={FEATHERINGS}
-                value={field.value}
-                onChange={field.onChange}
-              />
-            )}
+            label="Feathering of the flap"
+            hint="Heavy feathering weighs the flap down over the canal."
+            choices={FEATHERINGS}
           />
           <Typography variant="h2">Its life</Typography>
-          <Controller
+          <FormChoice
             control={control}
             name="life.water"
-            render={({ field }) => (
-              <ChoiceField
-                label="Water in the ears"
-                hint="Swims and baths; a wet canal lets yeast and bacteria grow."
-                choices={WATERS}
-                value={field.value}
-                onChange={field.onChange}
-              />
-            )}
+            label="Water in the ears"
+            hint="Swims and baths; a wet canal lets yeast and bacteria grow."
+            choices={WATERS}
           />
-          <Controller
+          <FormChoice
             control={control}
             name="life.ground"
-            render={({ field }) => (
-              <ChoiceField
-                label="Ground and dust"
-                hint="Dust and seed heads end up in the ear."
-                choices={GROUNDS}
-                value={field.value}
-                onChange={field.onChange}
-              />
-            )}
+            label="Ground and dust"
+            hint="Dust and seed heads end up in the ear."
+            choices={GROUNDS}
           />
-          <Controller
+          <FormChoice
             control={control}
             name="life.climate"
-            render={({ field }) => (
-              <ChoiceField
-                label="Climate"
-                hint="How fast does wet laundry dry where you live?"
-                choices={CLIMATES}
-                value={field.value}
-                onChange={field.onChange}
-              />
-            )}
+            label="Climate"
+            hint="How fast does wet laundry dry where you live?"
+            choices={CLIMATES}
           />
-          <Controller
+          <FormChoice
             control={control}
             name="life.allergy"
-            render={({ field }) => (
-              <ChoiceField
-                label="Allergy"
-                hint="What the vet said; inflamed skin makes more wax."
-                choices={ALLERGIES}
-                value={field.value}
-                onChange={field.onChange}
-              />
-            )}
+            label="Allergy"
+            hint="What the vet said; inflamed skin makes more wax."
+            choices={ALLERGIES}
           />
-          <Controller
+          <FormChoice
             control={control}
             name="life.infections"
-            render={({ field }) => (
-              <ChoiceField
-                label="Ear infections in the last 12 months"
-                hint="Trouble that was there comes back."
-                choices={INFECTIONS}
-                value={field.value}
-                onChange={field.onChange}
-              />
-            )}
+            label="Ear infections in the last 12 months"
+            hint="Trouble that was there comes back."
+            choices={INFECTIONS}
           />
           <Typography variant="h2">Good to know</Typography>
-          <Controller
+          <FormChoice
             control={control}
             name="eardrum"
-            render={({ field }) => (
-              <ChoiceField
-                label="Eardrums"
-                hint="What a vet saw. Where they are not whole, no liquid goes in."
-                choices={EARDRUMS}
-                value={field.value}
-                onChange={field.onChange}
-              />
-            )}
+            label="Eardrums"
+            hint="What a vet saw. Where they are not whole, no liquid goes in."
+            choices={EARDRUMS}
           />
           {form.eardrum !== 'NEVER_EXAMINED' && (
             <TextField

@@ -1,5 +1,4 @@
 import Button from '@mui/material/Button';
-import Skeleton from '@mui/material/Skeleton';
 import Typography from '@mui/material/Typography';
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { Link as RouterLink, useParams } from 'react-router';
@@ -10,7 +9,6 @@ import { CARRIAGES, CANAL_HAIRS, FEATHERINGS, WATERS } from '../ear/traits';
 import { Versions } from '../fact/Versions';
 import { dateWithYear } from '../measure/days';
 import { weightWords } from '../measure/units';
-import { Failure } from '../shell/Failure';
 import { Page } from '../shell/Page';
 
 type Said = Schemas['DogRequest'];
@@ -48,21 +46,13 @@ export function Component() {
         </Button>
       }
     >
-      {versions.isPending && (
-        <Skeleton variant="rounded" height={120} role="status" aria-label="Loading" />
-      )}
-      {versions.isError && (
-        <Failure error={versions.error} onRetry={() => void versions.refetch()} />
-      )}
-      {versions.data && (
-        <Versions
-          versions={versions.data}
-          describe={(said) => <DogWords said={said} />}
-          onRestore={restore.mutate}
-          restoring={restore.isPending}
-          problem={restore.error}
-        />
-      )}
+      <Versions
+        query={versions}
+        describe={(said) => <DogWords said={said} />}
+        onRestore={restore.mutate}
+        restoring={restore.isPending}
+        problem={restore.error}
+      />
     </Page>
   );
 }

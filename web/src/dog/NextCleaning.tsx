@@ -12,6 +12,19 @@ import { LoadFactorWhy, Reasons } from '../plan/Why';
 
 type DogPlan = Schemas['DogPlan'];
 
+/** The rules under which nothing is planned. */
+const NOTHING_PLANNED: readonly Schemas['Reason']['rule'][] = [
+  'PLAN_EARDRUM',
+  'PLAN_AS_NEEDED',
+  'PLAN_CHECKS_ONLY',
+];
+
+/** Why no cleaning is planned. */
+function whyNone(plan: DogPlan): string | undefined {
+  return plan.ears.right.rhythm.reasons.find(({ rule }) => NOTHING_PLANNED.includes(rule))
+    ?.sentence;
+}
+
 /** The next date with its window, the caution, and on demand every reason that led to it. */
 export function NextCleaning({
   plan,
@@ -45,9 +58,8 @@ export function NextCleaning({
       ) : (
         <>
           <Typography variant="h2">No cleaning is planned</Typography>
-          <Typography>
-            These ears gather little. Look and sniff every week; leave a quiet ear alone.
-          </Typography>
+          <Typography sx={{ fontWeight: 600 }}>{whyNone(plan)}</Typography>
+          <Typography>Look and sniff every week; leave a quiet ear alone.</Typography>
         </>
       )}
       <Button

@@ -2,11 +2,14 @@ import Alert from '@mui/material/Alert';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Paper from '@mui/material/Paper';
+import Skeleton from '@mui/material/Skeleton';
 import Stack from '@mui/material/Stack';
 import Typography from '@mui/material/Typography';
+import type { UseQueryResult } from '@tanstack/react-query';
 import type { ReactNode } from 'react';
 import { useMayRecord, useSettings } from '../account/useMe';
 import { momentWords } from '../measure/units';
+import { Failure } from '../shell/Failure';
 
 export interface Version<B> {
   version: number;
@@ -18,13 +21,13 @@ export interface Version<B> {
 
 /** All versions of a record, who said each and when; an earlier one can be said again. */
 export function Versions<B>({
-  versions,
+  query,
   describe,
   onRestore,
   restoring,
   problem,
 }: {
-  versions: readonly Version<B>[];
+  query: UseQueryResult<Version<B>[]>;
   describe: (said: B) => ReactNode;
   onRestore: (version: number) => void;
   restoring: boolean;
@@ -32,6 +35,13 @@ export function Versions<B>({
 }) {
   const { zone, hours } = useSettings();
   const mayRecord = useMayRecord();
+  if (query.isPending) {
+    return <Skeleton variant="rounded" height={120} role="status" aria-label="Loading" />;
+  }
+  if (query.isError) {
+    return <Failure error={query.error} onRetry={() => void query.refetch()} />;
+  }
+  const versions = query.data;
   const [latest] = versions;
   return (
     <Stack component="ol" spacing={1.25} sx={{ p: 0, m: 0, maxWidth: 820 }}>

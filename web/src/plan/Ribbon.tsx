@@ -196,8 +196,10 @@ export function RibbonAxis({ today }: { today: Day }) {
   return (
     <svg width="100%" height="22" aria-hidden="true" style={{ overflow: 'visible' }}>
       {weeks(today).map(({ week, day }) => (
-        <text
+        <Box
+          component="text"
           key={week}
+          sx={{ display: { xs: week % 2 === 0 ? 'inline' : 'none', sm: 'inline' } }}
           x={percent(position(day, today))}
           y="15"
           textAnchor="middle"
@@ -208,7 +210,7 @@ export function RibbonAxis({ today }: { today: Day }) {
           }
         >
           {week === 0 ? 'today' : `${week > 0 ? '+' : '−'}${Math.abs(week)} wk`}
-        </text>
+        </Box>
       ))}
     </svg>
   );

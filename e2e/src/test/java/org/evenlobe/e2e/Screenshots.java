@@ -66,7 +66,10 @@ public final class Screenshots {
       page.navigate("/");
       openDog(page, "Otter");
       page.getByRole(AriaRole.IMG, new Page.GetByRoleOptions().setName("canal")).waitFor();
-      page.getByRole(AriaRole.HEADING, named("Inside this ear")).scrollIntoViewIfNeeded();
+      page.getByRole(AriaRole.SLIDER, new Page.GetByRoleOptions().setName("Head tipped")).focus();
+      page.keyboard().press("PageUp");
+      page.keyboard().press("PageUp");
+      page.getByText("Tipped by 20 degrees").waitFor();
       page.evaluate("document.querySelector('[aria-label=\"Inside this ear\"]').scrollIntoView()");
       shoot(page, "canal" + suffix);
     }

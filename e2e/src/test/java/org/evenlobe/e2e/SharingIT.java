@@ -73,8 +73,8 @@ class SharingIT {
 
       LocatorAssertions.IsVisibleOptions within =
           new LocatorAssertions.IsVisibleOptions().setTimeout(FIVE_SECONDS);
-      assertThat(tern.page().getByText("nothing to do")).isVisible(within);
-      assertThat(dunlin.page().getByText("nothing to do")).isVisible(within);
+      assertThat(tern.heading("Nothing to do now")).isVisible(within);
+      assertThat(dunlin.heading("Nothing to do now")).isVisible(within);
     }
   }
 

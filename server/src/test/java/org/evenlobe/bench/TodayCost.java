@@ -176,6 +176,6 @@ final class TodayCost {
   }
 
   private static double median(List<Double> values) {
-    return values.stream().sorted().skip(values.size() / 2).findFirst().orElseThrow();
+    return values.stream().sorted().toList().get(values.size() / 2);
   }
 }

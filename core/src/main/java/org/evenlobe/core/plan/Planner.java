@@ -13,6 +13,7 @@ import org.evenlobe.core.record.CleaningRecord;
 import org.evenlobe.core.record.DogProfile;
 import org.evenlobe.core.record.DogRecord;
 import org.evenlobe.core.record.EarCleaning;
+import org.evenlobe.core.record.Eardrum;
 import org.evenlobe.core.record.Preferences;
 import org.evenlobe.core.rule.Reason;
 import org.evenlobe.core.rule.Rule;
@@ -43,7 +44,8 @@ public final class Planner {
     StartingInterval start = StartingInterval.of(factor);
     EarPair<List<EarDay>> history = EarPair.bySide(side -> history(dog, side, today));
     EarPair<EarPlan> ears =
-        EarPair.bySide(side -> ear(side, start, preferences, history.get(side)));
+        EarPair.bySide(
+            side -> ear(side, start, preferences, dog.profile().eardrum(), history.get(side)));
     return new DogPlan(
         dog.id(),
         today,
@@ -65,12 +67,16 @@ public final class Planner {
   }
 
   private static EarPlan ear(
-      Side side, StartingInterval start, Preferences preferences, List<EarDay> history) {
+      Side side,
+      StartingInterval start,
+      Preferences preferences,
+      Eardrum eardrum,
+      List<EarDay> history) {
     List<DatedCleaning> cleanings = history.stream().map(EarDay::cleaning).toList();
     LearnedInterval learned = IntervalLearning.learnedInterval(side, start, cleanings);
     return new EarPlan(
         learned,
-        Rhythm.of(learned, preferences),
+        Rhythm.of(learned, preferences, eardrum),
         last(history).map(day -> day.cleaning().day()),
         advice(side, cleanings));
   }

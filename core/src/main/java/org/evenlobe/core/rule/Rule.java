@@ -22,6 +22,7 @@ public enum Rule {
       Source.ownValue("a reference ear at 20 kg, lengths with the weight to the power of 0.28")),
   EAR_FLUID("Where the fluid stands", Source.ownValue("the geometry of the reference ear")),
   EAR_TILT("What a tilt costs", Source.ownValue("the level plane through the lowest rim")),
+  PLAN_EARDRUM("Eardrum", Source.ownValue("liquid behind a torn eardrum can deafen")),
   PLAN_FIXED("A fixed interval", Source.ownValue("the household's own school")),
   PLAN_AS_NEEDED("As needed", Source.ownValue("the household's own school")),
   PLAN_START("Starting interval", Source.ownValue("28 days for an average ear")),

@@ -239,6 +239,39 @@ class PlannerTest {
   }
 
   @Nested
+  class EardrumNotIntact {
+    @Test
+    void leavesNothingToPourUnderAnySchool() {
+      DogRecord dog = swimmer(cleaned(TODAY.minusDays(20), 4, 4));
+      DogProfile was = dog.profile();
+      DogRecord torn =
+          new DogRecord(
+              dog.id(),
+              new DogProfile(
+                  was.name(),
+                  was.breeds(),
+                  was.bornOn(),
+                  was.ageEstimated(),
+                  was.weights(),
+                  was.ears(),
+                  was.life(),
+                  was.lightCoat(),
+                  new Eardrum(Eardrum.Status.NOT_INTACT, Optional.empty()),
+                  was.reactions(),
+                  was.normal()),
+              dog.addedOn(),
+              dog.cleanings());
+
+      for (SchedulingMode mode : SchedulingMode.values()) {
+        DogPlan plan = PLANNER.plan(torn, new Preferences(mode, 7), TODAY);
+        assertThat(plan.items()).isEmpty();
+        assertThat(plan.ears().left().rhythm().reasons().get(0).rule())
+            .isEqualTo(Rule.PLAN_EARDRUM);
+      }
+    }
+  }
+
+  @Nested
   class Advice {
     @Test
     void saysThatThreeCleanWipesInARowNeedNoCleaning() {

@@ -1,6 +1,9 @@
 package org.evenlobe.server.account;
 
+import java.net.InetAddress;
+import java.time.Duration;
 import org.evenlobe.server.problem.Refusal;
+import org.springframework.beans.factory.annotation.Value;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
 import org.springframework.http.HttpMethod;
@@ -13,6 +16,8 @@ import org.springframework.security.crypto.password.PasswordEncoder;
 import org.springframework.security.web.SecurityFilterChain;
 import org.springframework.security.web.authentication.logout.HttpStatusReturningLogoutSuccessHandler;
 import org.springframework.security.web.header.writers.ReferrerPolicyHeaderWriter.ReferrerPolicy;
+import org.springframework.session.web.http.CookieSerializer;
+import org.springframework.session.web.http.DefaultCookieSerializer;
 
 /** Who may call what without a household: signing in, and the single-page app itself. */
 @Configuration
@@ -78,6 +83,23 @@ class Security {
                     .contentSecurityPolicy(policy -> policy.policyDirectives(CONTENT_POLICY))
                     .referrerPolicy(policy -> policy.policy(ReferrerPolicy.SAME_ORIGIN)))
         .build();
+  }
+
+  /** Beyond this machine the session's cookie goes over TLS only. */
+  @Bean
+  CookieSerializer sessionCookie(
+      @Value("${server.address}") InetAddress address,
+      @Value("${server.servlet.session.cookie.name}") String name,
+      @Value("${server.servlet.session.timeout}") Duration keptFor) {
+    DefaultCookieSerializer cookie = new DefaultCookieSerializer();
+    cookie.setCookieName(name);
+    cookie.setUseHttpOnlyCookie(true);
+    cookie.setSameSite("Lax");
+    cookie.setCookieMaxAge((int) keptFor.toSeconds());
+    if (!address.isLoopbackAddress()) {
+      cookie.setUseSecureCookie(true);
+    }
+    return cookie;
   }
 
   /** Argon2id, the memory-hard function; each hash carries its own parameters. */

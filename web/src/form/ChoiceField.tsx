@@ -3,10 +3,9 @@ import ToggleButton from '@mui/material/ToggleButton';
 import ToggleButtonGroup from '@mui/material/ToggleButtonGroup';
 import Typography from '@mui/material/Typography';
 import { useId } from 'react';
-import type { Choice } from '../ear/traits';
 
 /** One trait as a row of choices, with a line that says what it does. */
-export function ChoiceField<V extends string>({
+export function ChoiceField<V>({
   label,
   hint,
   choices,
@@ -15,7 +14,7 @@ export function ChoiceField<V extends string>({
 }: {
   label: string;
   hint: string;
-  choices: readonly Choice<V>[];
+  choices: readonly { value: V; label: string }[];
   value: V;
   onChange: (value: V) => void;
 }) {
@@ -32,13 +31,14 @@ export function ChoiceField<V extends string>({
         exclusive
         value={value}
         aria-labelledby={id}
-        onChange={(_, chosen: V | null) => {
-          if (chosen !== null) onChange(chosen);
+        onChange={(_, chosen: string | null) => {
+          const choice = choices.find((one) => one.value === chosen);
+          if (choice) onChange(choice.value);
         }}
         sx={{ flexWrap: 'wrap', gap: 0.75, '& .MuiToggleButton-root': choiceStyle }}
       >
         {choices.map((choice) => (
-          <ToggleButton key={choice.value} value={choice.value}>
+          <ToggleButton key={String(choice.value)} value={choice.value as string}>
             {choice.label}
           </ToggleButton>
         ))}
