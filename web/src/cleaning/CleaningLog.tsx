@@ -15,7 +15,7 @@ import type { Schemas } from '../api/client';
 import { dateWithYear, inWords, type Day } from '../measure/days';
 import { ofSide, SIDES, type Side } from '../measure/side';
 import { volumeWords, type VolumeUnit } from '../measure/units';
-import { cleaningDay } from '../plan/ribbon';
+import { cleaningDay } from './cleaningDay';
 import { loadWord, methodWord, type Grade } from './load';
 import { WipeDrawing } from './WipeDrawing';
 

@@ -1,4 +1,5 @@
 import type { Schemas } from '../api/client';
+import { cleaningDay } from '../cleaning/cleaningDay';
 import { loadWord, methodWord } from '../cleaning/load';
 import { addDays, daysBetween, inWords, shortDate, type Day } from '../measure/days';
 import { earName, earsName, ofSide, SIDES, type Side } from '../measure/side';
@@ -46,13 +47,6 @@ export interface PlannedMark extends MarkBase {
 }
 
 export type RibbonMark = DoneMark | PlannedMark;
-
-/** The local day of a cleaning, in the zone it was recorded in. */
-export function cleaningDay(cleaning: Cleaning): Day {
-  return new Intl.DateTimeFormat('en-CA', { timeZone: cleaning.zone }).format(
-    new Date(cleaning.at),
-  );
-}
 
 function doneMarks(cleaning: Cleaning, today: Day): DoneMark[] {
   const day = cleaningDay(cleaning);
