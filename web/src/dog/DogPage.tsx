@@ -51,17 +51,17 @@ function DogInFullView({ dog: inFull }: { dog: DogInFull }) {
   const navigate = useNavigate();
   const [search, setSearch] = useSearchParams();
   const why = search.has('why');
+  const mayRecord = useMayRecord();
   const keys = useMemo(
     () => ({
-      c: () => void navigate(`/dogs/${dog.id}/clean`),
+      ...(mayRecord && { c: () => void navigate(`/dogs/${dog.id}/clean`) }),
       y: () => setSearch(why ? {} : { why: '' }, { replace: true }),
     }),
-    [dog.id, navigate, setSearch, why],
+    [dog.id, mayRecord, navigate, setSearch, why],
   );
   useKeys(keys);
   const [next] = plan.items;
   const { facing } = useSettings();
-  const mayRecord = useMayRecord();
   const [onLeft = 'RIGHT', onRight = 'LEFT'] = sidesAsSeen(facing);
   return (
     <Page

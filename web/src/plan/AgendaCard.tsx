@@ -6,6 +6,7 @@ import Paper from '@mui/material/Paper';
 import Stack from '@mui/material/Stack';
 import Typography from '@mui/material/Typography';
 import { Link as RouterLink } from 'react-router';
+import { useMayRecord } from '../account/useMe';
 import type { Day } from '../measure/days';
 import { earsName } from '../measure/side';
 import { caution, whenWords } from './agenda';
@@ -32,6 +33,7 @@ export function AgendaCard({
   today: Day;
   first: boolean;
 }) {
+  const mayRecord = useMayRecord();
   const open = item.standing === 'OPEN';
   const why = item.reasons[0]?.sentence;
   return (
@@ -68,15 +70,17 @@ export function AgendaCard({
               {name}, {earsName(item.ears)}
             </Typography>
           </Box>
-          <Button
-            component={RouterLink}
-            to={`/dogs/${dogId}/clean?ears=${item.ears.join(',')}`}
-            variant={first ? 'contained' : 'outlined'}
-            size={first ? 'large' : 'medium'}
-            aria-label={`Record a cleaning of ${name}`}
-          >
-            Record
-          </Button>
+          {mayRecord && (
+            <Button
+              component={RouterLink}
+              to={`/dogs/${dogId}/clean?ears=${item.ears.join(',')}`}
+              variant={first ? 'contained' : 'outlined'}
+              size={first ? 'large' : 'medium'}
+              aria-label={`Record a cleaning of ${name}`}
+            >
+              Record
+            </Button>
+          )}
         </Stack>
         <Typography sx={{ fontWeight: open ? 400 : 600, mt: 0.25 }}>
           {whenWords(item, today)}

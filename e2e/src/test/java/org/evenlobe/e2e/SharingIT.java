@@ -90,6 +90,8 @@ class SharingIT {
       tern.register(UUID.randomUUID() + "@test.example");
       tern.page().navigate(link);
       tern.button("Join").click();
+      assertThat(tern.heading("Fen, both ears")).isVisible();
+      assertThat(tern.link("Record a cleaning of Fen")).isHidden();
       tern.open("Fen");
       assertThat(tern.link("Record a cleaning")).isHidden();
       assertThat(tern.link("Edit")).isHidden();
