@@ -95,6 +95,12 @@ export const theme = createTheme({
   components: {
     MuiCssBaseline: {
       styleOverrides: {
+        '@media (prefers-reduced-motion: reduce)': {
+          '*, *::before, *::after': {
+            transition: 'none !important',
+            animation: 'none !important',
+          },
+        },
         body: { fontVariantNumeric: 'tabular-nums' },
         '#root': { minHeight: '100dvh' },
         ':focus-visible': {

@@ -8,6 +8,7 @@ import com.microsoft.playwright.BrowserContext;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
+import com.microsoft.playwright.options.ReducedMotion;
 import java.util.ArrayList;
 import java.util.List;
 
@@ -40,6 +41,8 @@ final class Person implements AutoCloseable {
                 new Browser.NewContextOptions()
                     .setViewportSize(width, height)
                     .setBaseURL(address)
+                    // else axe may look at a colour half way between two
+                    .setReducedMotion(ReducedMotion.REDUCE)
                     .setLocale("en-GB")
                     .setTimezoneId("Europe/London"));
     page = context.newPage();
