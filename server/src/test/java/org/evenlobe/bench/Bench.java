@@ -9,7 +9,10 @@ import org.evenlobe.server.RunningServer;
 import org.evenlobe.server.Samples;
 import org.evenlobe.server.StatementCount;
 
-/** Prints figures of the server; asserts nothing. Run it with {@code bin/bench}. */
+/**
+ * Prints figures of the server, all or those that are named: statements, today, start-up. Asserts
+ * nothing. Run it with {@code bin/bench}.
+ */
 public final class Bench {
   private static final int PAIRS = 3;
 
@@ -18,9 +21,16 @@ public final class Bench {
   public static void main(String[] arguments) throws Exception {
     AutoCloseable server = RunningServer.start();
     try {
-      statements();
-      today();
-      startUp();
+      List<String> parts = List.of(arguments);
+      if (parts.isEmpty() || parts.contains("statements")) {
+        statements();
+      }
+      if (parts.isEmpty() || parts.contains("today")) {
+        today();
+      }
+      if (parts.isEmpty() || parts.contains("start-up")) {
+        startUp();
+      }
     } finally {
       server.close();
     }

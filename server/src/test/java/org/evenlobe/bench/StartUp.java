@@ -71,7 +71,7 @@ final class StartUp {
                 + "|commons-csv|commons-statistics|archunit|mockito|junit|assertj");
     return Arrays.stream(System.getProperty("java.class.path").split(File.pathSeparator, -1))
         .filter(entry -> !more.matcher(Path.of(entry).getFileName().toString()).find())
-        .filter(entry -> !entry.endsWith("server/target/classes"))
+        .filter(entry -> !entry.equals("target/classes"))
         .collect(Collectors.joining(File.pathSeparator));
   }
 

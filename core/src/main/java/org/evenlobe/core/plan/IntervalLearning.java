@@ -8,7 +8,6 @@ import java.util.List;
 import java.util.Optional;
 import java.util.TreeMap;
 import org.evenlobe.core.measure.Side;
-import org.evenlobe.core.plan.LoadRate.Observation;
 import org.evenlobe.core.rule.Figures;
 import org.evenlobe.core.rule.Reason;
 import org.evenlobe.core.rule.Rule;
@@ -37,7 +36,10 @@ final class IntervalLearning {
   private final Side side;
   private final StartingInterval start;
   private final LoadRate prior;
-  private final List<Observation> observations = new ArrayList<>();
+  private LoadEvidence evidence = LoadEvidence.NONE;
+  private int observations;
+  private int totalLoad;
+  private int totalDays;
   private LoadRate rate;
   private int inForce;
   private Optional<Reason> growth = Optional.empty();
@@ -78,18 +80,23 @@ final class IntervalLearning {
     cleanings++;
     previous.ifPresent(last -> observe(cleaning, last));
     previous = Optional.of(cleaning.day());
-    rate = prior.after(observations, cleaning.day());
+    rate = prior.after(evidence);
     moveInterval();
     moveRoutine();
   }
 
   private void observe(DatedCleaning cleaning, LocalDate last) {
-    int days = (int) Math.min(ChronoUnit.DAYS.between(last, cleaning.day()), LONGEST_GATHERING);
+    long since = ChronoUnit.DAYS.between(last, cleaning.day());
+    evidence = evidence.aged(since);
+    int days = (int) Math.min(since, LONGEST_GATHERING);
     if (days < LEFTOVER_DAYS) {
       return;
     }
     int counted = cleaning.load().isHeaviest() ? Math.min(days, inForce) : days;
-    observations.add(new Observation(cleaning.day(), cleaning.load().grade(), counted));
+    evidence = evidence.with(cleaning.load().grade(), counted);
+    observations++;
+    totalLoad += cleaning.load().grade();
+    totalDays += counted;
   }
 
   private void moveInterval() {
@@ -123,11 +130,11 @@ final class IntervalLearning {
     if (start.checksOnly()) {
       reasons.add(routineWhereChecksWouldDo());
     }
-    return new LearnedInterval(inForce, band, observations.size(), routine, reasons);
+    return new LearnedInterval(inForce, band, observations, routine, reasons);
   }
 
   private Reason learned() {
-    if (observations.isEmpty()) {
+    if (observations == 0) {
       return Reason.of(
               Rule.PLAN_LEARN,
               capital(side.ear())
@@ -136,22 +143,20 @@ final class IntervalLearning {
                   + " stands until a second cleaning.")
           .with("base", start.base());
     }
-    int load = observations.stream().mapToInt(Observation::load).sum();
-    int days = observations.stream().mapToInt(Observation::days).sum();
     String sentence =
         String.format(
             "%s: %s over %s brought a load of %d; with the starting value counted in and older"
                 + " ones counting less, %s a day: a light load every %s.",
             capital(side.ear()),
-            Figures.count(observations.size(), "cleaning"),
-            Figures.count(days, "day"),
-            load,
+            Figures.count(observations, "cleaning"),
+            Figures.count(totalDays, "day"),
+            totalLoad,
             Figures.plain(rate.mean()),
             Figures.count(rate.interval(), "day"));
     return Reason.of(Rule.PLAN_LEARN, sentence)
-        .with("cleanings", observations.size())
-        .with("days", days)
-        .with("load", load)
+        .with("cleanings", observations)
+        .with("days", totalDays)
+        .with("load", totalLoad)
         .with("loadPerDay", rate.mean())
         .with("interval", rate.interval());
   }

@@ -1,8 +1,5 @@
 package org.evenlobe.core.plan;
 
-import java.time.LocalDate;
-import java.time.temporal.ChronoUnit;
-import java.util.List;
 import org.apache.commons.statistics.distribution.GammaDistribution;
 import org.evenlobe.core.rule.Figures;
 
@@ -19,13 +16,9 @@ record LoadRate(double shape, double days) {
   /** The load that a cleaning aims at: worth doing, nothing built up. */
   static final double TARGET = 2;
 
-  private static final double HALF_LIFE_DAYS = 120;
   private static final int SHORTEST = 5;
   private static final int LONGEST = 60;
   private static final double STRONGEST_START_DAYS = 42;
-
-  /** Load y after t days, found on a day. */
-  record Observation(LocalDate day, int load, int days) {}
 
   /** What is believed before anything was found: 2 ÷ base a day, as strong as 2 × base days. */
   static LoadRate startingFrom(int base) {
@@ -33,17 +26,9 @@ record LoadRate(double shape, double days) {
     return new LoadRate(TARGET / base * strength, strength);
   }
 
-  /** What is believed after those findings; each counts half as much after 120 days. */
-  LoadRate after(List<Observation> observations, LocalDate latest) {
-    double moreShape = 0;
-    double moreDays = 0;
-    for (Observation found : observations) {
-      double age = ChronoUnit.DAYS.between(found.day(), latest);
-      double weight = Math.pow(0.5, age / HALF_LIFE_DAYS);
-      moreShape += weight * found.load();
-      moreDays += weight * found.days();
-    }
-    return new LoadRate(shape + moreShape, days + moreDays);
+  /** What is believed after those findings. */
+  LoadRate after(LoadEvidence evidence) {
+    return new LoadRate(shape + evidence.load(), days + evidence.days());
   }
 
   /** The mean rate, load a day. */

@@ -175,9 +175,9 @@ class IntervalLearningTest {
 
     @Test
     void halfOfAFindingIsForgottenAfter120Days() {
-      LoadRate.Observation old = new LoadRate.Observation(FIRST, 4, 10);
+      LoadEvidence old = LoadEvidence.NONE.with(4, 10);
 
-      LoadRate rate = LoadRate.startingFrom(14).after(List.of(old), FIRST.plusDays(120));
+      LoadRate rate = LoadRate.startingFrom(14).after(old.aged(120));
 
       assertThat(rate.shape()).isCloseTo(4 + 2, within(1e-12));
       assertThat(rate.days()).isCloseTo(28 + 5, within(1e-12));
@@ -235,6 +235,19 @@ class IntervalLearningTest {
           before = now;
         }
       }
+    }
+
+    @Test
+    void agingBitByBitIsAgingAtOnce() {
+      LoadEvidence evidence = LoadEvidence.NONE.with(3, 20).aged(10).with(1, 10);
+
+      LoadEvidence bitByBit = evidence;
+      for (int day = 0; day < 90; day++) {
+        bitByBit = bitByBit.aged(1);
+      }
+
+      assertThat(bitByBit.load()).isCloseTo(evidence.aged(90).load(), within(1e-12));
+      assertThat(bitByBit.days()).isCloseTo(evidence.aged(90).days(), within(1e-12));
     }
 
     @Test
