@@ -10,6 +10,7 @@ import java.time.Duration;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.time.OffsetDateTime;
+import java.time.ZoneOffset;
 import java.util.Base64;
 import java.util.HexFormat;
 import java.util.List;
@@ -238,7 +239,8 @@ public class Members {
   }
 
   /**
-   * Makes the person a member; one who is already keeps the role that may do more.
+   * Makes the person a member. One who is already keeps the role that may do more; one whose
+   * membership has ended begins anew.
    *
    * @return the household
    * @throws Refusal 404 if the link does not hold
@@ -260,9 +262,20 @@ public class Members {
     jdbc.sql(
             """
             insert into membership (household_id, person_id, role, since, ends_on)
-            values (?, ?, ?, ?, ?) on conflict do nothing
+            values (?, ?, ?, ?, ?)
+            on conflict (household_id, person_id) do update
+            set role = excluded.role, since = excluded.since, ends_on = excluded.ends_on
+            where membership.ends_on < ?
+              or array_position(array['VIEWER', 'CARER', 'OWNER'], excluded.role)
+                > array_position(array['VIEWER', 'CARER', 'OWNER'], membership.role)
             """)
-        .params(open.household(), person, open.role().name(), now(), date(open.memberUntil()))
+        .params(
+            open.household(),
+            person,
+            open.role().name(),
+            now(),
+            date(open.memberUntil()),
+            Date.valueOf(LocalDate.now(clock.withZone(ZoneOffset.UTC))))
         .update();
     return open.household();
   }

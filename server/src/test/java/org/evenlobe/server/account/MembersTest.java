@@ -80,6 +80,20 @@ class MembersTest {
 
     assertThat(guest.get(owner.at("/today")).status()).isEqualTo(404);
     assertThat(guest.get("/api/me").json().get("households")).hasSize(1);
+
+    accept(invite("{\"role\": \"VIEWER\"}"));
+    assertThat(guest.get(owner.at("/today")).status()).isEqualTo(200);
+  }
+
+  @Test
+  void aViewerWhoIsInvitedAsACarerBecomesOne() {
+    accept(invite("{\"role\": \"VIEWER\"}"));
+    String dog = owner.at("/dogs/" + UUID.randomUUID());
+    assertThat(guest.create(dog, Samples.dog()).status()).isEqualTo(403);
+
+    accept(invite("{\"role\": \"CARER\"}"));
+
+    assertThat(guest.create(dog, Samples.dog()).status()).isEqualTo(200);
   }
 
   @Test
