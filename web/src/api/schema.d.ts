@@ -68,6 +68,54 @@ export interface paths {
     patch?: never;
     trace?: never;
   };
+  '/api/households/{household}/checks/{check}': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get?: never;
+    put: operations['put_7'];
+    post?: never;
+    delete: operations['remove_6'];
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  '/api/households/{household}/checks/{check}/versions': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get: operations['versions_3'];
+    put?: never;
+    post?: never;
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  '/api/households/{household}/checks/{check}/versions/{version}/restore': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get?: never;
+    put?: never;
+    post: operations['restore_3'];
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
   '/api/households/{household}/cleanings/{cleaning}': {
     parameters: {
       query?: never;
@@ -76,9 +124,9 @@ export interface paths {
       cookie?: never;
     };
     get?: never;
-    put: operations['put_2'];
+    put: operations['put_6'];
     post?: never;
-    delete: operations['remove_1'];
+    delete: operations['remove_5'];
     options?: never;
     head?: never;
     patch?: never;
@@ -91,7 +139,7 @@ export interface paths {
       path?: never;
       cookie?: never;
     };
-    get: operations['versions_1'];
+    get: operations['versions_2'];
     put?: never;
     post?: never;
     delete?: never;
@@ -109,7 +157,7 @@ export interface paths {
     };
     get?: never;
     put?: never;
-    post: operations['restore_1'];
+    post: operations['restore_2'];
     delete?: never;
     options?: never;
     head?: never;
@@ -124,7 +172,39 @@ export interface paths {
       cookie?: never;
     };
     get: operations['dog'];
-    put: operations['put'];
+    put: operations['put_4'];
+    post?: never;
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  '/api/households/{household}/dogs/{dog}/checks': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get: operations['log'];
+    put?: never;
+    post?: never;
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  '/api/households/{household}/dogs/{dog}/checks/{check}': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get: operations['check'];
+    put?: never;
     post?: never;
     delete?: never;
     options?: never;
@@ -139,10 +219,26 @@ export interface paths {
       path?: never;
       cookie?: never;
     };
-    get: operations['get'];
-    put: operations['put_1'];
+    get: operations['get_1'];
+    put: operations['put_5'];
     post?: never;
-    delete: operations['remove'];
+    delete: operations['remove_4'];
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  '/api/households/{household}/dogs/{dog}/previews/check': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get?: never;
+    put?: never;
+    post: operations['preview'];
+    delete?: never;
     options?: never;
     head?: never;
     patch?: never;
@@ -155,7 +251,7 @@ export interface paths {
       path?: never;
       cookie?: never;
     };
-    get: operations['versions'];
+    get: operations['versions_1'];
     put?: never;
     post?: never;
     delete?: never;
@@ -173,8 +269,40 @@ export interface paths {
     };
     get?: never;
     put?: never;
-    post: operations['restore'];
+    post: operations['restore_1'];
     delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  '/api/households/{household}/dogs/{dog}/visits': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get: operations['ofDog'];
+    put?: never;
+    post?: never;
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  '/api/households/{household}/hold-releases/{release}': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get?: never;
+    put: operations['put_3'];
+    post?: never;
+    delete: operations['remove_3'];
     options?: never;
     head?: never;
     patch?: never;
@@ -292,6 +420,22 @@ export interface paths {
     patch?: never;
     trace?: never;
   };
+  '/api/households/{household}/skips/{skip}': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get?: never;
+    put: operations['put_2'];
+    post?: never;
+    delete: operations['remove_2'];
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
   '/api/households/{household}/today': {
     parameters: {
       query?: never;
@@ -302,6 +446,70 @@ export interface paths {
     get: operations['today'];
     put?: never;
     post?: never;
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  '/api/households/{household}/visits/{visit}': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get?: never;
+    put: operations['put'];
+    post?: never;
+    delete: operations['remove'];
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  '/api/households/{household}/visits/{visit}/documents/{document}': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get: operations['get'];
+    put: operations['put_1'];
+    post?: never;
+    delete: operations['remove_1'];
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  '/api/households/{household}/visits/{visit}/versions': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get: operations['versions'];
+    put?: never;
+    post?: never;
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  '/api/households/{household}/visits/{visit}/versions/{version}/restore': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get?: never;
+    put?: never;
+    post: operations['restore'];
     delete?: never;
     options?: never;
     head?: never;
@@ -408,12 +616,24 @@ export interface paths {
 export type webhooks = Record<string, never>;
 export interface components {
   schemas: {
+    Advice: {
+      now: string;
+      steps: string[];
+    };
     ArchivedDog: {
       /** Format: uuid */
       id: string;
       /** Format: date */
       leftOn: string;
       name: string;
+    };
+    Attached: {
+      /** Format: uuid */
+      id: string;
+      mediaType: string;
+      name: string;
+      /** Format: date-time */
+      sentAt: string;
     };
     Breed: {
       ears: components['schemas']['EarTraits'];
@@ -428,6 +648,9 @@ export interface components {
       note: string;
       oddsRatio?: components['schemas']['OddsRatio'];
       otherNames: string[];
+    };
+    CallCard: {
+      points: components['schemas']['Point'][];
     };
     Canal: {
       horizontal: components['schemas']['Cone'];
@@ -468,9 +691,80 @@ export interface components {
       /** Format: int64 */
       number: number;
     };
+    CheckEntry: {
+      check: components['schemas']['CheckRecord'];
+      scores: components['schemas']['EarPairInteger'];
+      verdicts: components['schemas']['EarPairVerdict'];
+    };
+    CheckInFull: {
+      card?: components['schemas']['CallCard'];
+      check: components['schemas']['CheckRecord'];
+      verdict: components['schemas']['CheckVerdict'];
+    };
+    CheckLog: {
+      checks: components['schemas']['CheckEntry'][];
+      /** Format: uuid */
+      dogId: string;
+      flares: components['schemas']['Flare'][];
+      name: string;
+      /** Format: date */
+      today: string;
+    };
+    CheckMark: {
+      /** Format: date */
+      day: string;
+      /** Format: uuid */
+      id: string;
+      scores: components['schemas']['EarPairInteger'];
+      verdicts: components['schemas']['EarPairVerdict'];
+    };
+    CheckRecord: {
+      /** Format: date-time */
+      at: string;
+      dog: components['schemas']['DogSigns'];
+      ears: components['schemas']['EarPairEarFinding'];
+      /** Format: uuid */
+      id: string;
+      note?: string;
+      /** @description an IANA zone, such as Europe/Berlin */
+      zone: string;
+    };
+    CheckRequest: {
+      /** Format: date-time */
+      at: string;
+      dog: components['schemas']['DogSignsRequest'];
+      /** Format: uuid */
+      dogId: string;
+      ears: components['schemas']['CheckedEarsRequest'];
+      note?: string;
+      /** @description an IANA zone, such as Europe/Berlin */
+      zone: string;
+    };
+    CheckVerdict: {
+      advice: components['schemas']['Advice'];
+      ears: components['schemas']['EarPairEarVerdict'];
+      evenness: components['schemas']['Evenness'];
+      holds: components['schemas']['EarPairOptionalHold'];
+      intake: components['schemas']['Reason'][];
+      /** @enum {string} */
+      verdict: 'LEAVE' | 'CLEAN' | 'CAUTION' | 'STOP' | 'URGENT';
+    };
+    CheckedEarsRequest: {
+      left: components['schemas']['EarFindingRequest'];
+      right: components['schemas']['EarFindingRequest'];
+    };
     CleanedEarsRequest: {
       left?: components['schemas']['EarCleaningRequest'];
       right?: components['schemas']['EarCleaningRequest'];
+    };
+    CleaningInstruction: {
+      /** Format: int32 */
+      everyDays?: number;
+      /** @enum {string} */
+      method?: 'FILL' | 'SOAKED_PAD' | 'SYRINGE' | 'WIPE';
+      product?: string;
+      /** Format: date */
+      until?: string;
     };
     CleaningRecord: {
       /** Format: date-time */
@@ -506,16 +800,31 @@ export interface components {
       /** Format: int32 */
       shortest: number;
     };
+    DogFacts: {
+      /** Format: date */
+      addedOn: string;
+      cleanings: components['schemas']['CleaningRecord'][];
+      /** Format: uuid */
+      id: string;
+      profile: components['schemas']['DogProfile'];
+    };
     DogInFull: {
       canals?: components['schemas']['EarPairCanalEstimate'];
-      dog: components['schemas']['DogRecord'];
+      card?: components['schemas']['CallCard'];
+      /** Format: int32 */
+      checked: number;
+      checks: components['schemas']['CheckMark'][];
+      dog: components['schemas']['DogFacts'];
+      latest?: components['schemas']['CheckVerdict'];
       /** Format: date */
       leftOn?: string;
       /** Format: date-time */
       picture?: string;
       plan: components['schemas']['DogPlan'];
+      startsFrom?: components['schemas']['EarPairEarFinding'];
       /** Format: int32 */
       version: number;
+      visits: components['schemas']['VisitMark'][];
       /** @description an IANA zone, such as Europe/Berlin */
       zone: string;
     };
@@ -543,14 +852,6 @@ export interface components {
       reactions?: string;
       weights: components['schemas']['Weighing'][];
     };
-    DogRecord: {
-      /** Format: date */
-      addedOn: string;
-      cleanings: components['schemas']['CleaningRecord'][];
-      /** Format: uuid */
-      id: string;
-      profile: components['schemas']['DogProfile'];
-    };
     DogRequest: {
       ageEstimated: boolean;
       /** Format: date */
@@ -569,7 +870,52 @@ export interface components {
       reactions?: string;
       weights: components['schemas']['WeighingRequest'][];
     };
+    DogSigns: {
+      balanceLoss: boolean;
+      blowToHead: boolean;
+      eyesFlicking: boolean;
+      faceDrooping: boolean;
+      headTilt: boolean;
+      /** @enum {string} */
+      itchingContacts: 'YES' | 'NO' | 'NOT_KNOWN';
+      /** @enum {string} */
+      itchyPawsOrBelly: 'YES' | 'NO' | 'NOT_KNOWN';
+      /** @enum {string} */
+      onset?: 'SUDDEN' | 'GRADUAL';
+      /** @enum {string} */
+      pawed?: 'RIGHT' | 'LEFT';
+      /** @enum {string} */
+      scratching: 'NONE' | 'MILD' | 'MODERATE' | 'SEVERE';
+      /** @enum {string} */
+      seedSeason: 'YES' | 'NO' | 'NOT_KNOWN';
+      /** @enum {string} */
+      shaking: 'NONE' | 'MILD' | 'MODERATE' | 'SEVERE';
+      unwell: boolean;
+    };
+    DogSignsRequest: {
+      balanceLoss?: boolean;
+      blowToHead?: boolean;
+      eyesFlicking?: boolean;
+      faceDrooping?: boolean;
+      headTilt?: boolean;
+      /** @enum {string} */
+      itchingContacts?: 'YES' | 'NO' | 'NOT_KNOWN';
+      /** @enum {string} */
+      itchyPawsOrBelly?: 'YES' | 'NO' | 'NOT_KNOWN';
+      /** @enum {string} */
+      onset?: 'SUDDEN' | 'GRADUAL';
+      /** @enum {string} */
+      pawed?: 'RIGHT' | 'LEFT';
+      /** @enum {string} */
+      scratching: 'NONE' | 'MILD' | 'MODERATE' | 'SEVERE';
+      /** @enum {string} */
+      seedSeason?: 'YES' | 'NO' | 'NOT_KNOWN';
+      /** @enum {string} */
+      shaking: 'NONE' | 'MILD' | 'MODERATE' | 'SEVERE';
+      unwell?: boolean;
+    };
     DogToday: {
+      checks: components['schemas']['CheckMark'][];
       /** Format: uuid */
       id: string;
       /** Format: date-time */
@@ -577,6 +923,7 @@ export interface components {
       plan: components['schemas']['DogPlan'];
       profile: components['schemas']['DogProfile'];
       recent: components['schemas']['CleaningRecord'][];
+      visits: components['schemas']['VisitMark'][];
     };
     EarCleaning: {
       /** Format: int32 */
@@ -601,23 +948,135 @@ export interface components {
       /** Format: double */
       poured?: number;
     };
+    EarFinding: {
+      /** @enum {string} */
+      discharge: 'NONE' | 'MILD' | 'MODERATE' | 'SEVERE';
+      /** @enum {string} */
+      dischargeKind:
+        | 'NONE'
+        | 'TAN_WAX'
+        | 'BROWN'
+        | 'BLACK'
+        | 'WATERY'
+        | 'COFFEE_GROUNDS'
+        | 'YELLOW'
+        | 'GREEN'
+        | 'BLOODY';
+      /** @enum {string} */
+      hearing: 'TURNED' | 'NOT_TRIED' | 'DID_NOT_TURN';
+      /** @enum {string} */
+      odour: 'NONE' | 'WAXY' | 'SWEET' | 'FOUL';
+      /** @enum {string} */
+      pain: 'NONE' | 'MILD' | 'MODERATE' | 'SEVERE';
+      /** @enum {string} */
+      redness: 'NONE' | 'MILD' | 'MODERATE' | 'SEVERE';
+      seen: (
+        | 'FOREIGN_BODY'
+        | 'TICK_LIFTED'
+        | 'TICK_STUCK'
+        | 'HAIR_BLOCKING'
+        | 'MAT_UNDER_FLAP'
+        | 'FLAP_BALLOONED'
+      )[];
+      /** @enum {string} */
+      sores: 'NONE' | 'MILD' | 'MODERATE' | 'SEVERE';
+      /** @enum {string} */
+      swelling: 'NONE' | 'MILD' | 'MODERATE' | 'SEVERE';
+    };
+    EarFindingRequest: {
+      /** @enum {string} */
+      discharge: 'NONE' | 'MILD' | 'MODERATE' | 'SEVERE';
+      /** @enum {string} */
+      dischargeKind:
+        | 'NONE'
+        | 'TAN_WAX'
+        | 'BROWN'
+        | 'BLACK'
+        | 'WATERY'
+        | 'COFFEE_GROUNDS'
+        | 'YELLOW'
+        | 'GREEN'
+        | 'BLOODY';
+      /** @enum {string} */
+      hearing?: 'TURNED' | 'NOT_TRIED' | 'DID_NOT_TURN';
+      /** @enum {string} */
+      odour: 'NONE' | 'WAXY' | 'SWEET' | 'FOUL';
+      /** @enum {string} */
+      pain: 'NONE' | 'MILD' | 'MODERATE' | 'SEVERE';
+      /** @enum {string} */
+      redness: 'NONE' | 'MILD' | 'MODERATE' | 'SEVERE';
+      seen?: (
+        | 'FOREIGN_BODY'
+        | 'TICK_LIFTED'
+        | 'TICK_STUCK'
+        | 'HAIR_BLOCKING'
+        | 'MAT_UNDER_FLAP'
+        | 'FLAP_BALLOONED'
+      )[];
+      /** @enum {string} */
+      sores: 'NONE' | 'MILD' | 'MODERATE' | 'SEVERE';
+      /** @enum {string} */
+      swelling: 'NONE' | 'MILD' | 'MODERATE' | 'SEVERE';
+    };
+    EarLook: {
+      /** Format: uuid */
+      check: string;
+      /** Format: date */
+      day: string;
+      lookFirst: boolean;
+      /** @enum {string} */
+      verdict: 'LEAVE' | 'CLEAN' | 'CAUTION' | 'STOP' | 'URGENT';
+    };
     EarPairCanalEstimate: {
       left: components['schemas']['CanalEstimate'];
       right: components['schemas']['CanalEstimate'];
+    };
+    EarPairEarFinding: {
+      left: components['schemas']['EarFinding'];
+      right: components['schemas']['EarFinding'];
     };
     EarPairEarPlan: {
       left: components['schemas']['EarPlan'];
       right: components['schemas']['EarPlan'];
     };
+    EarPairEarVerdict: {
+      left: components['schemas']['EarVerdict'];
+      right: components['schemas']['EarVerdict'];
+    };
+    EarPairEarVisit: {
+      left: components['schemas']['EarVisit'];
+      right: components['schemas']['EarVisit'];
+    };
+    EarPairInteger: {
+      /** Format: int32 */
+      left: number;
+      /** Format: int32 */
+      right: number;
+    };
     EarPairOptionalEarCleaning: {
       left?: components['schemas']['EarCleaning'];
       right?: components['schemas']['EarCleaning'];
     };
+    EarPairOptionalHold: {
+      left?: components['schemas']['Hold'];
+      right?: components['schemas']['Hold'];
+    };
+    EarPairVerdict: {
+      /** @enum {string} */
+      left: 'LEAVE' | 'CLEAN' | 'CAUTION' | 'STOP' | 'URGENT';
+      /** @enum {string} */
+      right: 'LEAVE' | 'CLEAN' | 'CAUTION' | 'STOP' | 'URGENT';
+    };
     EarPlan: {
       advice: components['schemas']['Reason'][];
+      hold?: components['schemas']['Hold'];
       interval: components['schemas']['LearnedInterval'];
       /** Format: date */
       lastCleaned?: string;
+      look?: components['schemas']['EarLook'];
+      /** @enum {string} */
+      mayGoIn: 'IN_EAR' | 'WIPE' | 'NONE';
+      order?: components['schemas']['VetOrder'];
       rhythm: components['schemas']['Rhythm'];
     };
     EarTraits: {
@@ -638,6 +1097,42 @@ export interface components {
       /** @enum {string} */
       feathering: 'NONE' | 'LIGHT' | 'HEAVY';
     };
+    EarVerdict: {
+      /** @enum {string} */
+      itch: 'NONE' | 'MILD' | 'MODERATE' | 'SEVERE';
+      /** @enum {string} */
+      mayGoIn: 'IN_EAR' | 'WIPE' | 'NONE';
+      patterns: components['schemas']['PatternMatch'][];
+      reasons: components['schemas']['VerdictReason'][];
+      /** Format: int32 */
+      score: number;
+      /** @enum {string} */
+      sign: 'LEAVE' | 'CLEAN' | 'CAUTION' | 'STOP' | 'URGENT';
+      /** @enum {string} */
+      verdict: 'LEAVE' | 'CLEAN' | 'CAUTION' | 'STOP' | 'URGENT';
+    };
+    EarVisit: {
+      cleaned: boolean;
+      culture?: string;
+      done?: string;
+      /** @enum {string} */
+      eardrum: 'NOT_SEEN' | 'INTACT' | 'NOT_INTACT';
+      /** @enum {string} */
+      hold: 'NOTHING_SAID' | 'SET' | 'LIFTED';
+      instruction?: components['schemas']['CleaningInstruction'];
+      smear?: components['schemas']['Smear'];
+    };
+    EarVisitRequest: {
+      cleaned: boolean;
+      culture?: string;
+      done?: string;
+      /** @enum {string} */
+      eardrum: 'NOT_SEEN' | 'INTACT' | 'NOT_INTACT';
+      /** @enum {string} */
+      hold: 'NOTHING_SAID' | 'SET' | 'LIFTED';
+      instruction?: components['schemas']['InstructionRequest'];
+      smear?: components['schemas']['SmearRequest'];
+    };
     Eardrum: {
       /** Format: date */
       on?: string;
@@ -650,16 +1145,57 @@ export interface components {
       /** @enum {string} */
       status: 'NEVER_EXAMINED' | 'SEEN_INTACT' | 'NOT_INTACT';
     };
+    Evenness: {
+      /** Format: int32 */
+      difference: number;
+      /** @enum {string} */
+      lean: 'EVEN' | 'LEANING' | 'UNEVEN';
+      reasons: components['schemas']['Reason'][];
+      /** @enum {string} */
+      worse?: 'RIGHT' | 'LEFT';
+    };
     FactAnswer: {
       /** Format: uuid */
       id: string;
       /** Format: int32 */
       version: number;
     };
+    Flare: {
+      confirmed: boolean;
+      ears: ('RIGHT' | 'LEFT')[];
+      /** Format: date */
+      end?: string;
+      /** Format: int32 */
+      peakScore: number;
+      /** Format: date */
+      start: string;
+    };
     FreshInvitation: {
       /** Format: uuid */
       id: string;
       token: string;
+    };
+    Hold: {
+      /** @enum {string} */
+      cause: 'STOP' | 'URGENT' | 'VET' | 'EARDRUM';
+      /** Format: date */
+      confirmableFrom?: string;
+      /** Format: uuid */
+      fact: string;
+      mayConfirm: boolean;
+      reasons: components['schemas']['Reason'][];
+      /** Format: date */
+      since: string;
+    };
+    HoldReleaseRequest: {
+      /** Format: date-time */
+      at: string;
+      /** Format: uuid */
+      dogId: string;
+      /** @enum {string} */
+      ear: 'RIGHT' | 'LEFT';
+      /** @description an IANA zone, such as Europe/Berlin */
+      zone: string;
     };
     HouseholdOfMine: {
       /** Format: uuid */
@@ -669,6 +1205,15 @@ export interface components {
       settings: components['schemas']['SettingsRequest'];
       /** Format: int32 */
       version: number;
+    };
+    InstructionRequest: {
+      /** Format: int32 */
+      everyDays?: number;
+      /** @enum {string} */
+      method?: 'FILL' | 'SOAKED_PAD' | 'SYRINGE' | 'WIPE';
+      product?: string;
+      /** Format: date */
+      until?: string;
     };
     IntervalPreview: {
       loadFactor: components['schemas']['LoadFactor'];
@@ -694,6 +1239,15 @@ export interface components {
       /** Format: uuid */
       household: string;
     };
+    KeptVersionCheckRequest: {
+      /** Format: date-time */
+      at: string;
+      by: string;
+      restorable: boolean;
+      said?: components['schemas']['CheckRequest'];
+      /** Format: int32 */
+      version: number;
+    };
     KeptVersionCleaningRequest: {
       /** Format: date-time */
       at: string;
@@ -709,6 +1263,15 @@ export interface components {
       by: string;
       restorable: boolean;
       said?: components['schemas']['DogRequest'];
+      /** Format: int32 */
+      version: number;
+    };
+    KeptVersionVisitRequest: {
+      /** Format: date-time */
+      at: string;
+      by: string;
+      restorable: boolean;
+      said?: components['schemas']['VisitRequest'];
       /** Format: int32 */
       version: number;
     };
@@ -785,15 +1348,38 @@ export interface components {
       next: string;
       present: string;
     };
+    PatternMatch: {
+      against: string[];
+      fits: string[];
+      /** Format: int32 */
+      match: number;
+      /** @enum {string} */
+      pattern:
+        | 'WAX_ONLY'
+        | 'YEAST'
+        | 'COCCI'
+        | 'RODS'
+        | 'MITES'
+        | 'SOMETHING_STUCK'
+        | 'ALLERGY'
+        | 'GROWTH';
+      reason: components['schemas']['Reason'];
+      words: string;
+    };
     PlanItem: {
       ears: ('RIGHT' | 'LEFT')[];
       id: string;
       /** @enum {string} */
-      kind: 'CLEAN';
+      kind: 'VISIT' | 'CHECK' | 'CLEAN';
+      pressing: boolean;
       reasons: components['schemas']['Reason'][];
       /** @enum {string} */
       standing: 'OVERDUE' | 'DUE' | 'OPEN' | 'LATER';
       window: components['schemas']['Window'];
+    };
+    Point: {
+      about: string;
+      words: string;
     };
     Reason: {
       numbers: {
@@ -814,7 +1400,52 @@ export interface components {
         | 'EAR_CANAL'
         | 'EAR_FLUID'
         | 'EAR_TILT'
-        | 'PLAN_EARDRUM'
+        | 'CHECK_TILT'
+        | 'CHECK_BALANCE'
+        | 'CHECK_EYES'
+        | 'CHECK_FACE'
+        | 'CHECK_SUDDEN_SHAKING'
+        | 'CHECK_BLOOD'
+        | 'CHECK_FLAP'
+        | 'CHECK_PAIN'
+        | 'CHECK_FOREIGN_BODY'
+        | 'CHECK_HEARING_LOST'
+        | 'CHECK_UNWELL'
+        | 'CHECK_BLOW'
+        | 'CHECK_SORES'
+        | 'CHECK_SWELLING'
+        | 'CHECK_REDNESS'
+        | 'CHECK_PUS'
+        | 'CHECK_ODOUR'
+        | 'CHECK_COFFEE_GROUNDS'
+        | 'CHECK_TICK'
+        | 'CHECK_EARDRUM'
+        | 'CHECK_VET_HOLD'
+        | 'CHECK_BLACK'
+        | 'CHECK_BROWN'
+        | 'CHECK_WATERY'
+        | 'CHECK_ITCH'
+        | 'CHECK_SCORE'
+        | 'CHECK_MAT'
+        | 'CHECK_HAIR'
+        | 'CHECK_HEARING'
+        | 'CHECK_WAX'
+        | 'CHECK_QUIET'
+        | 'CHECK_EVENNESS'
+        | 'CHECK_MAY_GO_IN'
+        | 'CHECK_HOLD'
+        | 'CHECK_PATTERN'
+        | 'TREND_FLARE'
+        | 'TREND_BASELINE'
+        | 'PLAN_HOLD'
+        | 'PLAN_VET'
+        | 'PLAN_CHECK'
+        | 'PLAN_WAITS'
+        | 'PLAN_WORTH_IT'
+        | 'PLAN_GUARD'
+        | 'PLAN_WIPE_ONLY'
+        | 'PLAN_VISIT'
+        | 'PLAN_SKIPPED'
         | 'PLAN_FIXED'
         | 'PLAN_AS_NEEDED'
         | 'PLAN_START'
@@ -875,6 +1506,32 @@ export interface components {
       /** @enum {string} */
       role: 'VIEWER' | 'CARER' | 'OWNER';
     };
+    SkipRequest: {
+      /** Format: date-time */
+      at: string;
+      /** Format: uuid */
+      dogId: string;
+      item: string;
+      reason: string;
+      /** @description an IANA zone, such as Europe/Berlin */
+      zone: string;
+    };
+    Smear: {
+      /** @enum {string} */
+      cocci: 'NONE' | 'FEW' | 'SOME' | 'MANY';
+      /** @enum {string} */
+      rods: 'NONE' | 'FEW' | 'SOME' | 'MANY';
+      /** @enum {string} */
+      yeast: 'NONE' | 'FEW' | 'SOME' | 'MANY';
+    };
+    SmearRequest: {
+      /** @enum {string} */
+      cocci: 'NONE' | 'FEW' | 'SOME' | 'MANY';
+      /** @enum {string} */
+      rods: 'NONE' | 'FEW' | 'SOME' | 'MANY';
+      /** @enum {string} */
+      yeast: 'NONE' | 'FEW' | 'SOME' | 'MANY';
+    };
     StartingInterval: {
       /** Format: int32 */
       base: number;
@@ -890,6 +1547,57 @@ export interface components {
       today: string;
       /** @description an IANA zone, such as Europe/Berlin */
       zone: string;
+    };
+    VerdictReason: {
+      reason: components['schemas']['Reason'];
+      toDo: string;
+      /** @enum {string} */
+      verdict: 'LEAVE' | 'CLEAN' | 'CAUTION' | 'STOP' | 'URGENT';
+    };
+    VetOrder: {
+      instruction: components['schemas']['CleaningInstruction'];
+      /** Format: date */
+      since: string;
+      /** Format: uuid */
+      visit: string;
+    };
+    VisitEntry: {
+      documents: components['schemas']['Attached'][];
+      visit: components['schemas']['VisitRecord'];
+    };
+    VisitMark: {
+      /** Format: date */
+      day: string;
+      /** Format: uuid */
+      id: string;
+    };
+    VisitRecord: {
+      /** Format: date-time */
+      at: string;
+      ears: components['schemas']['EarPairEarVisit'];
+      /** Format: uuid */
+      id: string;
+      /** Format: date */
+      next?: string;
+      note?: string;
+      /** @description an IANA zone, such as Europe/Berlin */
+      zone: string;
+    };
+    VisitRequest: {
+      /** Format: date-time */
+      at: string;
+      /** Format: uuid */
+      dogId: string;
+      ears: components['schemas']['VisitedEarsRequest'];
+      /** Format: date */
+      next?: string;
+      note?: string;
+      /** @description an IANA zone, such as Europe/Berlin */
+      zone: string;
+    };
+    VisitedEarsRequest: {
+      left: components['schemas']['EarVisitRequest'];
+      right: components['schemas']['EarVisitRequest'];
     };
     Weighing: {
       /** Format: date */
@@ -1007,7 +1715,109 @@ export interface operations {
       };
     };
   };
-  put_2: {
+  put_7: {
+    parameters: {
+      query?: never;
+      header?: {
+        'If-None-Match'?: string;
+        'If-Match'?: string;
+      };
+      path: {
+        household: string;
+        check: string;
+      };
+      cookie?: never;
+    };
+    requestBody: {
+      content: {
+        'application/json': components['schemas']['CheckRequest'];
+      };
+    };
+    responses: {
+      /** @description OK */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['FactAnswer'];
+        };
+      };
+    };
+  };
+  remove_6: {
+    parameters: {
+      query?: never;
+      header?: {
+        'If-Match'?: string;
+      };
+      path: {
+        household: string;
+        check: string;
+      };
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      /** @description OK */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['FactAnswer'];
+        };
+      };
+    };
+  };
+  versions_3: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path: {
+        household: string;
+        check: string;
+      };
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      /** @description OK */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['KeptVersionCheckRequest'][];
+        };
+      };
+    };
+  };
+  restore_3: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path: {
+        household: string;
+        check: string;
+        version: number;
+      };
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      /** @description OK */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['FactAnswer'];
+        };
+      };
+    };
+  };
+  put_6: {
     parameters: {
       query?: never;
       header?: {
@@ -1037,7 +1847,7 @@ export interface operations {
       };
     };
   };
-  remove_1: {
+  remove_5: {
     parameters: {
       query?: never;
       header?: {
@@ -1062,7 +1872,7 @@ export interface operations {
       };
     };
   };
-  versions_1: {
+  versions_2: {
     parameters: {
       query?: never;
       header?: never;
@@ -1085,7 +1895,7 @@ export interface operations {
       };
     };
   };
-  restore_1: {
+  restore_2: {
     parameters: {
       query?: never;
       header?: never;
@@ -1132,7 +1942,7 @@ export interface operations {
       };
     };
   };
-  put: {
+  put_4: {
     parameters: {
       query?: never;
       header?: {
@@ -1162,7 +1972,54 @@ export interface operations {
       };
     };
   };
-  get: {
+  log: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path: {
+        household: string;
+        dog: string;
+      };
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      /** @description OK */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['CheckLog'];
+        };
+      };
+    };
+  };
+  check: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path: {
+        household: string;
+        dog: string;
+        check: string;
+      };
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      /** @description OK */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['CheckInFull'];
+        };
+      };
+    };
+  };
+  get_1: {
     parameters: {
       query?: never;
       header?: never;
@@ -1185,7 +2042,7 @@ export interface operations {
       };
     };
   };
-  put_1: {
+  put_5: {
     parameters: {
       query?: never;
       header?: never;
@@ -1211,7 +2068,7 @@ export interface operations {
       };
     };
   };
-  remove: {
+  remove_4: {
     parameters: {
       query?: never;
       header?: never;
@@ -1232,7 +2089,34 @@ export interface operations {
       };
     };
   };
-  versions: {
+  preview: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path: {
+        household: string;
+        dog: string;
+      };
+      cookie?: never;
+    };
+    requestBody: {
+      content: {
+        'application/json': components['schemas']['CheckRequest'];
+      };
+    };
+    responses: {
+      /** @description OK */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['CheckInFull'];
+        };
+      };
+    };
+  };
+  versions_1: {
     parameters: {
       query?: never;
       header?: never;
@@ -1255,7 +2139,7 @@ export interface operations {
       };
     };
   };
-  restore: {
+  restore_1: {
     parameters: {
       query?: never;
       header?: never;
@@ -1263,6 +2147,84 @@ export interface operations {
         household: string;
         dog: string;
         version: number;
+      };
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      /** @description OK */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['FactAnswer'];
+        };
+      };
+    };
+  };
+  ofDog: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path: {
+        household: string;
+        dog: string;
+      };
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      /** @description OK */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['VisitEntry'][];
+        };
+      };
+    };
+  };
+  put_3: {
+    parameters: {
+      query?: never;
+      header?: {
+        'If-None-Match'?: string;
+        'If-Match'?: string;
+      };
+      path: {
+        household: string;
+        release: string;
+      };
+      cookie?: never;
+    };
+    requestBody: {
+      content: {
+        'application/json': components['schemas']['HoldReleaseRequest'];
+      };
+    };
+    responses: {
+      /** @description OK */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['FactAnswer'];
+        };
+      };
+    };
+  };
+  remove_3: {
+    parameters: {
+      query?: never;
+      header?: {
+        'If-Match'?: string;
+      };
+      path: {
+        household: string;
+        release: string;
       };
       cookie?: never;
     };
@@ -1496,6 +2458,61 @@ export interface operations {
       };
     };
   };
+  put_2: {
+    parameters: {
+      query?: never;
+      header?: {
+        'If-None-Match'?: string;
+        'If-Match'?: string;
+      };
+      path: {
+        household: string;
+        skip: string;
+      };
+      cookie?: never;
+    };
+    requestBody: {
+      content: {
+        'application/json': components['schemas']['SkipRequest'];
+      };
+    };
+    responses: {
+      /** @description OK */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['FactAnswer'];
+        };
+      };
+    };
+  };
+  remove_2: {
+    parameters: {
+      query?: never;
+      header?: {
+        'If-Match'?: string;
+      };
+      path: {
+        household: string;
+        skip: string;
+      };
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      /** @description OK */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['FactAnswer'];
+        };
+      };
+    };
+  };
   today: {
     parameters: {
       query?: never;
@@ -1514,6 +2531,185 @@ export interface operations {
         };
         content: {
           'application/json': components['schemas']['Today'];
+        };
+      };
+    };
+  };
+  put: {
+    parameters: {
+      query?: never;
+      header?: {
+        'If-None-Match'?: string;
+        'If-Match'?: string;
+      };
+      path: {
+        household: string;
+        visit: string;
+      };
+      cookie?: never;
+    };
+    requestBody: {
+      content: {
+        'application/json': components['schemas']['VisitRequest'];
+      };
+    };
+    responses: {
+      /** @description OK */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['FactAnswer'];
+        };
+      };
+    };
+  };
+  remove: {
+    parameters: {
+      query?: never;
+      header?: {
+        'If-Match'?: string;
+      };
+      path: {
+        household: string;
+        visit: string;
+      };
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      /** @description OK */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['FactAnswer'];
+        };
+      };
+    };
+  };
+  get: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path: {
+        household: string;
+        visit: string;
+        document: string;
+      };
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      /** @description OK */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/pdf': string;
+          'image/jpeg': string;
+        };
+      };
+    };
+  };
+  put_1: {
+    parameters: {
+      query: {
+        name: string;
+      };
+      header?: never;
+      path: {
+        household: string;
+        visit: string;
+        document: string;
+      };
+      cookie?: never;
+    };
+    requestBody: {
+      content: {
+        'application/pdf': string;
+        'image/jpeg': string;
+        'image/png': string;
+      };
+    };
+    responses: {
+      /** @description No Content */
+      204: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content?: never;
+      };
+    };
+  };
+  remove_1: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path: {
+        household: string;
+        visit: string;
+        document: string;
+      };
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      /** @description No Content */
+      204: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content?: never;
+      };
+    };
+  };
+  versions: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path: {
+        household: string;
+        visit: string;
+      };
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      /** @description OK */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['KeptVersionVisitRequest'][];
+        };
+      };
+    };
+  };
+  restore: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path: {
+        household: string;
+        visit: string;
+        version: number;
+      };
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      /** @description OK */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['FactAnswer'];
         };
       };
     };

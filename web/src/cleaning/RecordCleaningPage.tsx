@@ -60,6 +60,33 @@ function holds(dog: DogInFull, side: Side): string {
   return canal ? `holds about ${canal.volume.toFixed(1)} mL` : 'leave empty if not measured';
 }
 
+/** Why nothing, or no liquid, may go into an ear: said where it would be done. */
+function ClosedEar({ side, ear }: { side: Side; ear: DogInFull['plan']['ears']['right'] }) {
+  if (ear.hold) {
+    return (
+      <Alert severity="error" sx={{ mb: 1.5 }}>
+        The {earName(side)} is held: do not clean it. {ear.hold.reasons[0]?.sentence} If it was
+        cleaned all the same, record it.
+      </Alert>
+    );
+  }
+  if (ear.rhythm.reasons[0]?.rule === 'PLAN_VET') {
+    return (
+      <Alert severity={ear.rhythm.routine ? 'info' : 'error'} sx={{ mb: 1.5 }}>
+        {ear.rhythm.reasons[0].sentence}
+      </Alert>
+    );
+  }
+  if (ear.mayGoIn === 'WIPE') {
+    return (
+      <Alert severity="warning" sx={{ mb: 1.5 }}>
+        Wipe only what you can see of the {earName(side)}: pour nothing in.
+      </Alert>
+    );
+  }
+  return null;
+}
+
 function RecordCleaning({ dog }: { dog: DogInFull }) {
   const { profile, id: dogId } = dog.dog;
   const settings = useSettings();
@@ -87,11 +114,6 @@ function RecordCleaning({ dog }: { dog: DogInFull }) {
       }
     >
       <Stack spacing={2.5} sx={{ maxWidth: 980 }}>
-        {profile.eardrum.status === 'NOT_INTACT' && (
-          <Alert severity="error">
-            An eardrum is not intact: pour nothing into these ears. Your vet says what may be done.
-          </Alert>
-        )}
         <Alert severity="warning">
           Red, swollen, sore or painful, a sweet or foul smell, anything but tan or brown wax: pour
           nothing into that ear, and call your vet.
@@ -109,6 +131,7 @@ function RecordCleaning({ dog }: { dog: DogInFull }) {
         <Box sx={{ display: 'grid', gap: 2, gridTemplateColumns: { xs: '1fr', md: '1fr 1fr' } }}>
           {sidesAsSeen(settings.facing).map((side) => (
             <Paper key={side} variant="outlined" sx={{ p: 2 }}>
+              <ClosedEar side={side} ear={ofSide(dog.plan.ears, side)} />
               <Controller
                 control={control}
                 name={FIELDS_OF_SIDE[side].load}

@@ -27,7 +27,7 @@ import { crossOf, useBreeds, type Breed } from './breeds';
 import { FormChoice } from '../form/FormChoice';
 import { dogFormSchema, formField, type DogForm } from './dogForm';
 import { IntervalPreview } from './IntervalPreview';
-import { SwitchField } from './SwitchField';
+import { SwitchField } from '../form/SwitchField';
 import { WeightFields } from './WeightFields';
 
 /** The form for a dog; it keeps what was typed until it has been saved. */

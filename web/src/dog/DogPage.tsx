@@ -9,11 +9,17 @@ import { useMemo } from 'react';
 import { Link as RouterLink, useNavigate, useParams, useSearchParams } from 'react-router';
 import { CleaningLog } from '../cleaning/CleaningLog';
 import { useMayRecord, useSettings } from '../account/useMe';
+import { CallCard } from '../check/CallCard';
+import { LatestCheck } from '../check/LatestCheck';
+import { HoldNotice } from '../hold/HoldNotice';
+import { ofSide, SIDES } from '../measure/side';
 import { PairDrawing } from '../ear/PairDrawing';
 import { InsideThisEar } from '../ear/InsideThisEar';
 import { age, count } from '../measure/days';
 import { sidesAsSeen } from '../measure/facing';
 import { weightWords } from '../measure/units';
+import { ComingUp } from '../plan/ComingUp';
+import { nextOf } from '../plan/items';
 import { Ribbon, RibbonAxis } from '../plan/Ribbon';
 import { planWords, ribbonMarks } from '../plan/ribbon';
 import { Failure } from '../shell/Failure';
@@ -24,7 +30,6 @@ import { ArchivedNotice } from './ArchivedNotice';
 import { DogPicture } from './DogPicture';
 import { EarSummary } from './EarSummary';
 import { GoodToKnow } from './GoodToKnow';
-import { NextCleaning } from './NextCleaning';
 import { useDog, type DogInFull } from './useDog';
 
 export function Component() {
@@ -54,13 +59,16 @@ function DogInFullView({ dog: inFull }: { dog: DogInFull }) {
   const mayRecord = useMayRecord();
   const keys = useMemo(
     () => ({
-      ...(mayRecord && { c: () => void navigate(`/dogs/${dog.id}/clean`) }),
+      ...(mayRecord && {
+        c: () => void navigate(`/dogs/${dog.id}/clean`),
+        k: () => void navigate(`/dogs/${dog.id}/check`),
+      }),
       y: () => setSearch(why ? {} : { why: '' }, { replace: true }),
     }),
     [dog.id, mayRecord, navigate, setSearch, why],
   );
   useKeys(keys);
-  const [next] = plan.items;
+  const next = nextOf(plan.items, 'CLEAN');
   const { facing } = useSettings();
   const [onLeft = 'RIGHT', onRight = 'LEFT'] = sidesAsSeen(facing);
   return (
@@ -71,7 +79,7 @@ function DogInFullView({ dog: inFull }: { dog: DogInFull }) {
       }
       aside={<About dog={inFull} />}
       actions={
-        <Stack direction="row" spacing={1}>
+        <Stack direction="row" sx={{ gap: 1, flexWrap: 'wrap' }}>
           <Button component={RouterLink} to={`/dogs/${dog.id}/history`}>
             History
           </Button>
@@ -80,8 +88,14 @@ function DogInFullView({ dog: inFull }: { dog: DogInFull }) {
               <Button component={RouterLink} to={`/dogs/${dog.id}/edit`}>
                 Edit
               </Button>
-              <Button component={RouterLink} to={`/dogs/${dog.id}/clean`} variant="contained">
+              <Button component={RouterLink} to={`/dogs/${dog.id}/visit`}>
+                Record a visit
+              </Button>
+              <Button component={RouterLink} to={`/dogs/${dog.id}/clean`} variant="outlined">
                 Record a cleaning
+              </Button>
+              <Button component={RouterLink} to={`/dogs/${dog.id}/check`} variant="contained">
+                Check
               </Button>
             </>
           )}
@@ -98,6 +112,14 @@ function DogInFullView({ dog: inFull }: { dog: DogInFull }) {
               : 'No cleaning is planned: look and sniff every week.'}
           </Alert>
         )}
+        {SIDES.map((side) => {
+          const { hold } = ofSide(plan.ears, side);
+          return (
+            hold && (
+              <HoldNotice key={side} dogId={dog.id} side={side} hold={hold} today={plan.today} />
+            )
+          );
+        })}
         <Box
           sx={{
             display: 'grid',
@@ -112,7 +134,7 @@ function DogInFullView({ dog: inFull }: { dog: DogInFull }) {
                 display: 'grid',
                 gridTemplateColumns: { xs: '1fr 1fr', sm: '1fr auto 1fr' },
                 gap: 1,
-                alignItems: 'center',
+                alignItems: 'start',
               }}
             >
               <Box sx={{ order: { xs: 1, sm: 0 } }}>
@@ -126,7 +148,7 @@ function DogInFullView({ dog: inFull }: { dog: DogInFull }) {
               </Box>
             </Box>
           </Paper>
-          <NextCleaning
+          <ComingUp
             plan={plan}
             open={why}
             onToggle={(open) => setSearch(open ? { why: '' } : {}, { replace: true })}
@@ -137,11 +159,17 @@ function DogInFullView({ dog: inFull }: { dog: DogInFull }) {
           <Ribbon
             name={dog.profile.name}
             today={plan.today}
-            marks={ribbonMarks(plan.today, dog.cleanings, plan.items)}
+            marks={ribbonMarks(
+              plan.today,
+              { cleanings: dog.cleanings, checks: inFull.checks, visits: inFull.visits },
+              plan,
+            )}
             caption={next ? planWords(next, plan.today) : 'no cleaning is planned'}
             height={104}
           />
         </Box>
+        <LatestCheck dog={inFull} />
+        {inFull.card && <CallCard card={inFull.card} />}
         {inFull.canals ? (
           <InsideThisEar canals={inFull.canals} />
         ) : (
@@ -157,7 +185,8 @@ function DogInFullView({ dog: inFull }: { dog: DogInFull }) {
 }
 
 /** Breed, age and weight, as far as they are known. */
-function About({ dog: { dog, plan } }: { dog: DogInFull }) {
+function About({ dog: inFull }: { dog: DogInFull }) {
+  const { dog, plan } = inFull;
   const breeds = useBreeds();
   const { weightUnit } = useSettings();
   const { profile } = dog;
@@ -169,6 +198,7 @@ function About({ dog: { dog, plan } }: { dog: DogInFull }) {
     names.join(' × '),
     profile.bornOn && `${profile.ageEstimated ? 'about ' : ''}${age(profile.bornOn, plan.today)}`,
     weight && weightWords(weight.weight, weightUnit),
+    count(inFull.checked, 'check'),
     count(dog.cleanings.length, 'cleaning'),
   ];
   return <Typography component="span">{facts.filter(Boolean).join(' · ')}</Typography>;

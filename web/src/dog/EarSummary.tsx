@@ -1,38 +1,40 @@
 import Box from '@mui/material/Box';
 import Typography from '@mui/material/Typography';
-import { count, inWords } from '../measure/days';
-import { earName, ofSide, type Side } from '../measure/side';
+import { VerdictMark } from '../check/VerdictMark';
+import { HeldMark } from '../hold/HeldMark';
+import { CleanButton } from '../hold/CleanButton';
+import { inWords } from '../measure/days';
+import { earName, letter, ofSide, type Side } from '../measure/side';
 import type { DogInFull } from './useDog';
 
-/** What is known of one ear: how often, how sure, when last, and what its record suggests. */
-export function EarSummary({ side, dog: { plan } }: { side: Side; dog: DogInFull }) {
+/** How one ear stands: its verdict, how often it is cleaned, when last, and the way to cleaning it. */
+export function EarSummary({ side, dog: { dog, plan } }: { side: Side; dog: DogInFull }) {
   const ear = ofSide(plan.ears, side);
-  const { interval, rhythm } = ear;
-  const { shortest, longest } = interval.band;
+  const { interval, rhythm, look } = ear;
   return (
     <Box component="section" aria-label={earName(side)} sx={{ textAlign: 'center' }}>
       <Typography component="h2" sx={{ fontWeight: 700 }} color="textSecondary">
-        {earName(side)}
+        {letter(side)} · {earName(side)}
       </Typography>
-      <Typography sx={{ fontSize: '1.9rem', fontWeight: 650, lineHeight: 1.1 }}>
-        {rhythm.routine ? rhythm.days : '—'}
+      <Typography component="div" sx={{ fontSize: '1.35rem', lineHeight: 1.3 }}>
+        <VerdictMark verdict={look?.verdict} lookFirst={look?.lookFirst ?? true} size={26} />
       </Typography>
-      <Typography variant="body2">{rhythm.routine ? 'days between' : 'look only'}</Typography>
-      {interval.observations > 0 && rhythm.routine && (
-        <Typography variant="body2" color="textSecondary">
-          likely {shortest} to {longest}
-        </Typography>
-      )}
-      <Typography variant="body2" color="textSecondary">
-        {ear.lastCleaned
-          ? `last ${inWords(ear.lastCleaned, plan.today)}`
-          : 'never cleaned on record'}
+      {ear.hold && <HeldMark size={20} />}
+      <Typography variant="body2" color="textSecondary" sx={{ mb: 0.75 }}>
+        {look ? `checked ${inWords(look.day, plan.today)}` : 'never checked'}
+      </Typography>
+      <Typography variant="body2">
+        {rhythm.routine ? `cleaned every ${rhythm.days} days` : 'no cleaning is planned'}
       </Typography>
       <Typography variant="body2" color="textSecondary">
-        {interval.observations > 0
-          ? `taught by ${count(interval.observations, 'cleaning')}`
-          : 'from breed and ear type'}
+        {ear.lastCleaned ? `last ${inWords(ear.lastCleaned, plan.today)}` : 'never cleaned'}
+        {interval.observations > 0 &&
+          rhythm.routine &&
+          ` · likely ${interval.band.shortest} to ${interval.band.longest}`}
       </Typography>
+      <Box sx={{ mt: 1 }}>
+        <CleanButton dogId={dog.id} side={side} ear={ear} />
+      </Box>
       {ear.advice.map((reason) => (
         <Typography key={reason.rule} variant="body2" sx={{ color: 'success.main', mt: 0.5 }}>
           {reason.sentence}

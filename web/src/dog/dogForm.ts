@@ -67,7 +67,7 @@ export function dogFormSchema(today: Day, unit: WeightUnit) {
       normal: words,
     })
     .check(
-      z.refine((form) => form.eardrum !== 'SEEN_INTACT' || form.eardrumOn !== '', {
+      z.refine((form) => form.eardrum === 'NEVER_EXAMINED' || form.eardrumOn !== '', {
         path: ['eardrumOn'],
         message: 'When did the vet see it?',
       }),
@@ -104,7 +104,7 @@ export function blankForm(today: Day): DogForm {
 }
 
 /** The form of a dog that is known. */
-export function formOf(dog: Schemas['DogRecord'], leftOn: Day | undefined): DogForm {
+export function formOf(dog: Schemas['DogFacts'], leftOn: Day | undefined): DogForm {
   const { profile } = dog;
   return {
     name: profile.name,

@@ -1,15 +1,19 @@
+import CheckIcon from '@mui/icons-material/VisibilityOutlined';
 import DropIcon from '@mui/icons-material/WaterDropOutlined';
+import VetIcon from '@mui/icons-material/LocalHospitalOutlined';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Link from '@mui/material/Link';
 import Paper from '@mui/material/Paper';
 import Stack from '@mui/material/Stack';
 import Typography from '@mui/material/Typography';
+import type { ElementType } from 'react';
 import { Link as RouterLink } from 'react-router';
 import { useMayRecord } from '../account/useMe';
 import type { Day } from '../measure/days';
 import { earsName } from '../measure/side';
 import { caution, whenWords } from './agenda';
+import { SkipButton } from './SkipButton';
 import type { PlanItem } from './useToday';
 
 const EDGES: Record<PlanItem['standing'], string> = {
@@ -19,23 +23,67 @@ const EDGES: Record<PlanItem['standing'], string> = {
   LATER: 'divider',
 };
 
-/** One thing to do: what, when, why, and the button that goes on. The first one says its caution. */
+/** The most pressing first. */
+const STANDINGS: readonly PlanItem['standing'][] = ['OVERDUE', 'DUE', 'OPEN'];
+
+interface Doing {
+  icon: ElementType;
+  /** What the card asks for. */
+  now: string;
+  /** The same while its best day is still to come. */
+  early: string;
+  button: string;
+  /** What the button does, for whoever only hears it. */
+  label: (name: string) => string;
+  to: (dogId: string, item: PlanItem) => string;
+}
+
+const DOINGS: Record<PlanItem['kind'], Doing> = {
+  VISIT: {
+    icon: VetIcon,
+    now: 'Vet',
+    early: 'Vet',
+    button: 'Record visit',
+    label: (name) => `Record a visit of ${name}`,
+    to: (dogId) => `/dogs/${dogId}/visit`,
+  },
+  CHECK: {
+    icon: CheckIcon,
+    now: 'Check',
+    early: 'May be checked',
+    button: 'Check',
+    label: (name) => `Check ${name}`,
+    to: (dogId) => `/dogs/${dogId}/check`,
+  },
+  CLEAN: {
+    icon: DropIcon,
+    now: 'Clean',
+    early: 'May be cleaned',
+    button: 'Record',
+    label: (name) => `Record a cleaning of ${name}`,
+    to: (dogId, item) => `/dogs/${dogId}/clean?ears=${item.ears.join(',')}`,
+  },
+};
+
+/** What one dog needs now, the most pressing or the look first; the top card says its caution. */
 export function AgendaCard({
   name,
   dogId,
-  item,
+  items,
   today,
   first,
 }: {
   name: string;
   dogId: string;
-  item: PlanItem;
+  items: readonly PlanItem[];
   today: Day;
   first: boolean;
 }) {
-  const mayRecord = useMayRecord();
-  const open = item.standing === 'OPEN';
-  const why = item.reasons[0]?.sentence;
+  const pressing = items.some((item) => item.pressing);
+  const [standing = 'LATER'] = STANDINGS.filter((one) =>
+    items.some((item) => item.standing === one),
+  );
+  const said = items.find((item) => caution(item));
   return (
     <Paper
       component="li"
@@ -45,64 +93,113 @@ export function AgendaCard({
         display: 'grid',
         gridTemplateColumns: '6px 1fr',
         overflow: 'hidden',
-        borderColor: first ? 'primary.main' : 'divider',
-        borderWidth: first ? 2 : 1,
+        borderColor: pressing ? 'mark.stop' : first ? 'primary.main' : 'divider',
+        borderWidth: first || pressing ? 2 : 1,
       }}
     >
-      <Box sx={{ bgcolor: EDGES[item.standing] }} />
+      <Box sx={{ bgcolor: pressing ? 'mark.stop' : EDGES[standing] }} />
       <Box sx={{ p: first ? 2 : 1.5 }}>
-        <Stack direction="row" sx={{ alignItems: 'flex-start', gap: 1 }}>
-          <Box sx={{ flex: 1, minWidth: 0 }}>
-            <Stack
-              direction="row"
-              sx={{
-                alignItems: 'center',
-                gap: 0.5,
-                color: open ? 'secondary.main' : 'primary.main',
-              }}
-            >
-              <DropIcon sx={{ fontSize: 16 }} aria-hidden="true" />
-              <Typography variant="overline" component="span">
-                {open ? 'May be cleaned' : 'Clean'}
-              </Typography>
-            </Stack>
-            <Typography variant="h2" component="h2" sx={{ fontSize: first ? '1.5rem' : '1.15rem' }}>
-              {name}, {earsName(item.ears)}
-            </Typography>
-          </Box>
-          {mayRecord && (
-            <Button
-              component={RouterLink}
-              to={`/dogs/${dogId}/clean?ears=${item.ears.join(',')}`}
-              variant={first ? 'contained' : 'outlined'}
-              size={first ? 'large' : 'medium'}
-              aria-label={`Record a cleaning of ${name}`}
-            >
-              Record
-            </Button>
-          )}
-        </Stack>
-        <Typography sx={{ fontWeight: open ? 400 : 600, mt: 0.25 }}>
-          {whenWords(item, today)}
+        <Typography variant="h2" sx={{ fontSize: first ? '1.5rem' : '1.15rem' }}>
+          {name}
         </Typography>
-        {why && !open && (
-          <Typography variant="body2" color="textSecondary">
-            {why}{' '}
-            <Link
-              component={RouterLink}
-              to={`/dogs/${dogId}?why`}
-              aria-label={`Why this day for ${name}`}
-            >
-              Why
-            </Link>
-          </Typography>
-        )}
-        {first && (
+        <Stack spacing={1.25} sx={{ mt: 0.5 }}>
+          {items.map((item, index) => (
+            <Line
+              key={item.id}
+              name={name}
+              dogId={dogId}
+              item={item}
+              today={today}
+              main={first && index === 0}
+            />
+          ))}
+        </Stack>
+        {first && said && (
           <Typography variant="body2" sx={{ mt: 1, color: 'warning.main' }}>
-            {caution(item)}
+            {caution(said)}
           </Typography>
         )}
       </Box>
     </Paper>
+  );
+}
+
+/** One thing to do: what, when, why, and the button that goes on. */
+function Line({
+  name,
+  dogId,
+  item,
+  today,
+  main,
+}: {
+  name: string;
+  dogId: string;
+  item: PlanItem;
+  today: Day;
+  main: boolean;
+}) {
+  const mayRecord = useMayRecord();
+  const open = item.standing === 'OPEN';
+  const doing = DOINGS[item.kind];
+  const Icon = doing.icon;
+  const ears = item.kind === 'CHECK' ? '' : `, ${earsName(item.ears)}`;
+  return (
+    <Stack direction="row" sx={{ alignItems: 'flex-start', gap: 1 }}>
+      <Box sx={{ flex: 1, minWidth: 0 }}>
+        <Typography
+          variant="overline"
+          component="h3"
+          sx={{
+            display: 'flex',
+            alignItems: 'center',
+            gap: 0.5,
+            color: item.pressing ? 'error.main' : open ? 'secondary.main' : 'primary.main',
+          }}
+        >
+          <Icon sx={{ fontSize: 16 }} aria-hidden="true" />
+          {open ? doing.early : doing.now}
+          {ears}
+        </Typography>
+        <Typography sx={{ fontWeight: open ? 400 : 600, lineHeight: 1.3 }}>
+          {whenWords(item, today)}
+        </Typography>
+        {!open && (
+          <Typography variant="body2" color="textSecondary" component="div">
+            {item.reasons[0]?.sentence}{' '}
+            <Box component="span" sx={{ whiteSpace: 'nowrap' }}>
+              <Link
+                component={RouterLink}
+                to={`/dogs/${dogId}?why`}
+                aria-label={
+                  item.kind === 'VISIT'
+                    ? `What to tell the vet about ${name}`
+                    : `Why this day for ${name}: ${doing.now}`
+                }
+              >
+                {item.kind === 'VISIT' ? 'What to say' : 'Why'}
+              </Link>
+              {mayRecord && item.kind !== 'VISIT' && (
+                <>
+                  {' · '}
+                  <SkipButton dogId={dogId} name={name} item={item} />
+                </>
+              )}
+            </Box>
+          </Typography>
+        )}
+      </Box>
+      {mayRecord && (
+        <Button
+          component={RouterLink}
+          to={doing.to(dogId, item)}
+          variant={main ? 'contained' : 'outlined'}
+          size={main ? 'large' : 'medium'}
+          aria-label={doing.label(name)}
+          sx={{ whiteSpace: 'nowrap' }}
+        >
+          {doing.button}
+        </Button>
+      )}
+    </Stack>
   );
 }

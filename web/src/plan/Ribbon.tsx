@@ -3,7 +3,17 @@ import Typography from '@mui/material/Typography';
 import { useState, type KeyboardEvent } from 'react';
 import { HEAVIEST } from '../cleaning/load';
 import type { Day } from '../measure/days';
-import { position, weeks, type PlannedMark, type RibbonMark } from './ribbon';
+import { VERDICT_COLOURS } from '../check/verdicts';
+import {
+  position,
+  weeks,
+  type CheckedMark,
+  type DogMark,
+  type DoneMark,
+  type HeldMark,
+  type PlannedMark,
+  type RibbonMark,
+} from './ribbon';
 
 const DROP_WIDTH = 15;
 const DROP_HEIGHT = 23;
@@ -12,6 +22,10 @@ const GAP = 4;
 /** A wipe says less of the load than a cleaning of the canal. */
 const FAINT = 0.45;
 const HEIGHT_WITHOUT_MARKS = 44;
+const TICK_WIDTH = 4;
+const TICK_LEAST = 7;
+const HIGHEST_SCORE = 12;
+const CROSS = 'M-2.5 -7 H2.5 V-2.5 H7 V2.5 H2.5 V7 H-2.5 V2.5 H-7 V-2.5 H-2.5 Z';
 
 const percent = (fraction: number) => `${fraction * 100}%`;
 
@@ -19,7 +33,7 @@ const percent = (fraction: number) => `${fraction * 100}%`;
  * A drop that stands on the middle line, upward for the right ear and downward for the left; it
  * fills from the line outward, so that uneven loads show as asymmetry.
  */
-function Drop({ mark }: { mark: RibbonMark }) {
+function Drop({ mark }: { mark: DoneMark | PlannedMark }) {
   const level = mark.kind === 'done' ? (mark.load / HEAVIEST) * (DROP_HEIGHT - 1) : 0;
   const planned = mark.kind === 'planned';
   const faint = mark.kind === 'done' && !mark.inCanal;
@@ -47,6 +61,69 @@ function Drop({ mark }: { mark: RibbonMark }) {
         opacity={faint ? 0.7 : 1}
       />
     </g>
+  );
+}
+
+/** A tick as high as the score, from the middle line outward; a dot where nothing was found. */
+function Tick({ mark, height }: { mark: CheckedMark; height: number }) {
+  const up = mark.side === 'RIGHT' ? -1 : 1;
+  const most = height / 2 - 8;
+  const length = TICK_LEAST + (mark.score / HIGHEST_SCORE) * (most - TICK_LEAST);
+  const colour = `var(--mui-palette-${VERDICT_COLOURS[mark.verdict].replace('.', '-')})`;
+  return (
+    <>
+      <rect
+        x={-TICK_WIDTH}
+        y={up < 0 ? -most : 0}
+        width={2 * TICK_WIDTH}
+        height={most}
+        fill="transparent"
+      />
+      {mark.score === 0 ? (
+        <circle cy={up * 5} r="2.6" fill={colour} />
+      ) : (
+        <line
+          y1={up * 2}
+          y2={up * length}
+          stroke={colour}
+          strokeWidth={TICK_WIDTH}
+          strokeLinecap="round"
+        />
+      )}
+    </>
+  );
+}
+
+/** What concerns the whole dog, on the middle line: a ring to check, a cross for the vet. */
+function OnTheLine({ mark }: { mark: DogMark }) {
+  const paper = 'var(--mui-palette-background-paper)';
+  const planned = 'var(--mui-palette-mark-planned)';
+  if (mark.kind === 'toCheck') {
+    return <circle r="5" fill={paper} stroke={planned} strokeWidth="2.2" />;
+  }
+  const done = mark.kind === 'visited';
+  return (
+    <path
+      d={CROSS}
+      fill={done ? 'var(--mui-palette-mark-course)' : paper}
+      stroke={done ? paper : planned}
+      strokeWidth={done ? 1 : 2}
+    />
+  );
+}
+
+/** A held ear's lane, hatched from the day it was closed. */
+function HeldBand({ mark, today, height }: { mark: HeldMark; today: Day; height: number }) {
+  const start = position(mark.day, today);
+  const middle = height / 2;
+  return (
+    <rect
+      x={percent(start)}
+      width={percent(1 - start)}
+      y={mark.side === 'RIGHT' ? 0 : middle}
+      height={middle}
+      fill="url(#held)"
+    />
   );
 }
 
@@ -95,6 +172,47 @@ function Grid({ today, height }: { today: Day; height: number }) {
   );
 }
 
+function HoldHatch() {
+  return (
+    <defs>
+      <pattern
+        id="held"
+        width="7"
+        height="7"
+        patternUnits="userSpaceOnUse"
+        patternTransform="rotate(45)"
+      >
+        <line y2="7" stroke="var(--mui-palette-mark-stop)" strokeWidth="2" opacity="0.35" />
+      </pattern>
+    </defs>
+  );
+}
+
+function isAhead(mark: RibbonMark): boolean {
+  return mark.kind === 'planned' || mark.kind === 'toCheck' || mark.kind === 'toVisit';
+}
+
+function MarkDrawing({ mark, height }: { mark: RibbonMark; height: number }) {
+  switch (mark.kind) {
+    case 'done':
+    case 'planned':
+      return <Drop mark={mark} />;
+    case 'checked':
+      return <Tick mark={mark} height={height} />;
+    case 'held':
+      return (
+        <path
+          d="M-4 0 H4"
+          transform={`translate(4 ${mark.side === 'RIGHT' ? -height / 2 + 5 : height / 2 - 5})`}
+          stroke="var(--mui-palette-mark-stop)"
+          strokeWidth="4"
+        />
+      );
+    default:
+      return <OnTheLine mark={mark} />;
+  }
+}
+
 /**
  * Six weeks back and four ahead, today as the line: right ear above the middle, left below. One tab
  * stop; the arrow keys go from mark to mark, and the caption says what the mark under the pointer or
@@ -116,7 +234,7 @@ export function Ribbon({
   const height = marks.length === 0 ? HEIGHT_WITHOUT_MARKS : fullHeight;
   const [active, setActive] = useState<number>();
   const shown = active === undefined ? undefined : marks[active];
-  const firstAhead = marks.findIndex((mark) => mark.kind === 'planned');
+  const firstAhead = marks.findIndex(isAhead);
   const entry = active ?? Math.max(0, firstAhead);
 
   function move(event: KeyboardEvent<SVGSVGElement>) {
@@ -152,6 +270,12 @@ export function Ribbon({
             .map((mark) => (
               <WindowShade key={mark.key} mark={mark} today={today} height={height} />
             ))}
+          <HoldHatch />
+          {marks
+            .filter((mark) => mark.kind === 'held')
+            .map((mark) => (
+              <HeldBand key={mark.key} mark={mark} today={today} height={height} />
+            ))}
           <Grid today={today} height={height} />
           {marks.map((mark, index) => (
             <svg
@@ -170,7 +294,7 @@ export function Ribbon({
                 onMouseEnter={() => setActive(index)}
                 onClick={() => setActive(index)}
               >
-                <Drop mark={mark} />
+                <MarkDrawing mark={mark} height={height} />
               </g>
             </svg>
           ))}

@@ -7,18 +7,22 @@ import Stack from '@mui/material/Stack';
 import Typography from '@mui/material/Typography';
 import { useMemo } from 'react';
 import { Link as RouterLink, useNavigate } from 'react-router';
+import { HeldMark } from '../hold/HeldMark';
 import { DogPicture } from '../dog/DogPicture';
 import { inWords, longDate, shortDate, type Day } from '../measure/days';
-import { earsName, letter, ofSide, SIDES } from '../measure/side';
+import { VerdictMark } from '../check/VerdictMark';
+import { letter, ofSide, SIDES } from '../measure/side';
 import { Failure } from '../shell/Failure';
 import { useKeys, type KeyActions } from '../shell/keys';
 import { Page } from '../shell/Page';
 import { AgendaCard } from './AgendaCard';
 import { Ribbon, RibbonAxis } from './Ribbon';
+import { itemWords, nextOf } from './items';
 import { planWords, ribbonMarks } from './ribbon';
 import { useToday, type DogToday, type PlanItem, type Today } from './useToday';
 
-const NAMES_WIDTH = 128;
+const NAMES_WIDTH = 150;
+const MOST_COMING = 7;
 
 export function Component() {
   const today = useToday();
@@ -62,12 +66,24 @@ function TodayInFull({ today }: { today: Today }) {
   );
 }
 
-/** "2 to clean, 1 may be cleaned already", "nothing to do" */
+/** "1 for the vet, 2 to check, 1 to clean", "nothing to do" */
 function summary(today: Today): string {
-  const due = today.agenda.filter((line) => line.item.standing !== 'OPEN').length;
-  const open = today.agenda.length - due;
-  const parts = [due > 0 && `${due} to clean`, open > 0 && `${open} may be cleaned already`];
-  return parts.filter(Boolean).join(', ') || 'nothing to do';
+  const due = today.agenda.filter((line) => line.item.standing !== 'OPEN');
+  const count = (kind: PlanItem['kind']) => due.filter((line) => line.item.kind === kind).length;
+  const parts = [
+    [count('VISIT'), 'for the vet'],
+    [count('CHECK'), 'to check'],
+    [count('CLEAN'), 'to clean'],
+  ] as const;
+  const said = parts.flatMap(([number, words]) => (number > 0 ? `${number} ${words}` : []));
+  return said.join(', ') || 'nothing that must be done';
+}
+
+/** The agenda's lines, which stand together by dog, as one entry for each dog. */
+function byDog(agenda: Today['agenda']): { dogId: string; items: PlanItem[] }[] {
+  const dogs = new Map<string, PlanItem[]>();
+  for (const { dogId, item } of agenda) dogs.set(dogId, [...(dogs.get(dogId) ?? []), item]);
+  return [...dogs].map(([dogId, items]) => ({ dogId, items }));
 }
 
 function ToDo({ today }: { today: Today }) {
@@ -77,18 +93,16 @@ function ToDo({ today }: { today: Today }) {
       {today.agenda.length === 0 ? (
         <Paper variant="outlined" sx={{ p: 2.5 }}>
           <Typography variant="h2">Nothing to do now</Typography>
-          <Typography color="textSecondary">
-            Leave the ears alone. Once a week, look and sniff.
-          </Typography>
+          <Typography color="textSecondary">Leave the ears alone until the next check.</Typography>
         </Paper>
       ) : (
         <Stack component="ul" spacing={1.25} sx={{ p: 0, m: 0 }}>
-          {today.agenda.map((line, index) => (
+          {byDog(today.agenda).map(({ dogId, items }, index) => (
             <AgendaCard
-              key={line.item.id}
-              name={names.get(line.dogId) ?? ''}
-              dogId={line.dogId}
-              item={line.item}
+              key={dogId}
+              name={names.get(dogId) ?? ''}
+              dogId={dogId}
+              items={items}
               today={today.today}
               first={index === 0}
             />
@@ -100,14 +114,18 @@ function ToDo({ today }: { today: Today }) {
   );
 }
 
-/** The next item of each dog that has not opened yet, soonest first. */
+/** The next item of each kind of each dog that has not opened yet, soonest first. */
 function upcoming(dogs: readonly DogToday[]): { dog: DogToday; item: PlanItem }[] {
+  const kinds: readonly PlanItem['kind'][] = ['VISIT', 'CHECK', 'CLEAN'];
   return dogs
-    .flatMap((dog) => {
-      const item = dog.plan.items.find((planned) => planned.standing === 'LATER');
-      return item ? [{ dog, item }] : [];
-    })
-    .sort((a, b) => a.item.window.best.localeCompare(b.item.window.best));
+    .flatMap((dog) =>
+      kinds.flatMap((kind) => {
+        const item = nextOf(dog.plan.items, kind);
+        return item?.standing === 'LATER' ? [{ dog, item }] : [];
+      }),
+    )
+    .sort((a, b) => a.item.window.best.localeCompare(b.item.window.best))
+    .slice(0, MOST_COMING);
 }
 
 function ComingUp({ today }: { today: Today }) {
@@ -127,7 +145,7 @@ function ComingUp({ today }: { today: Today }) {
             sx={{ gap: 1, py: 0.75, borderTop: 1, borderColor: 'divider', listStyle: 'none' }}
           >
             <Typography sx={{ flex: 1, minWidth: 0 }}>
-              {dog.profile.name}, {earsName(item.ears)}
+              {dog.profile.name}: {itemWords(item)}
             </Typography>
             <Typography sx={{ fontWeight: 600 }}>
               {inWords(item.window.best, today.today)}
@@ -162,26 +180,31 @@ function Ribbons({ today }: { today: Today }) {
             <Ribbon
               name={dog.profile.name}
               today={today.today}
-              marks={ribbonMarks(today.today, dog.recent, dog.plan.items)}
+              marks={ribbonMarks(
+                today.today,
+                { cleanings: dog.recent, checks: dog.checks, visits: dog.visits },
+                dog.plan,
+              )}
               caption={caption(dog, today.today)}
             />
           </Box>
         ))}
       </Stack>
       <Typography variant="body2" color="textSecondary" sx={{ mt: 1 }}>
-        Above the line the dog’s right ear, below it the left. A drop’s fill is what came out; an
-        outline is planned, its shading the days that are as good.
+        Above the line the dog’s right ear, below it the left. A tick is a check, as high as its
+        score, a dot where nothing was found; a drop is a cleaning, its fill what came out; a cross
+        is the vet. Outlines are planned; a hatched lane is held.
       </Typography>
     </Box>
   );
 }
 
 function caption(dog: DogToday, today: Day): string {
-  const [next] = dog.plan.items;
-  return next ? planWords(next, today) : 'only look and sniff: no cleaning is planned';
+  const next = nextOf(dog.plan.items, 'CLEAN') ?? dog.plan.items[0];
+  return next ? planWords(next, today) : '';
 }
 
-/** A dog's name and, for each ear, how often it is planned. */
+/** A dog's name and how each ear stands. */
 function DogLine({ dog, line }: { dog: DogToday; line: number }) {
   return (
     <Box
@@ -207,23 +230,32 @@ function DogLine({ dog, line }: { dog: DogToday; line: number }) {
           {dog.profile.name}
         </Link>
       </Stack>
-      {SIDES.map((side) => (
-        <Typography key={side} variant="body2" sx={{ whiteSpace: 'nowrap' }}>
-          <Box component="span" sx={{ fontWeight: 700, mr: 0.75 }}>
-            {letter(side)}
-          </Box>
-          <Box component="span" sx={{ color: 'text.secondary' }}>
-            {rhythm(ofSide(dog.plan.ears, side))}
-          </Box>
-        </Typography>
-      ))}
+      {SIDES.map((side) => {
+        const ear = ofSide(dog.plan.ears, side);
+        return (
+          <Typography
+            key={side}
+            variant="body2"
+            component="div"
+            sx={{ whiteSpace: 'nowrap', display: 'flex', alignItems: 'center', gap: 0.75 }}
+          >
+            <Box component="span" sx={{ fontWeight: 700, minWidth: '0.8em' }}>
+              {letter(side)}
+            </Box>
+            {ear.hold ? (
+              <HeldMark />
+            ) : (
+              <VerdictMark
+                verdict={ear.look?.verdict}
+                lookFirst={ear.look?.lookFirst ?? true}
+                size={16}
+              />
+            )}
+          </Typography>
+        );
+      })}
     </Box>
   );
-}
-
-/** "every 12 days" or "look only" */
-function rhythm(ear: DogToday['plan']['ears']['right']): string {
-  return ear.rhythm.routine ? `every ${ear.rhythm.days} days` : 'look only';
 }
 
 function NoDogsYet() {

@@ -1,7 +1,14 @@
 import { describe, expect, it } from 'vitest';
 import type { Schemas } from '../api/client';
 import { addDays } from '../measure/days';
-import { isShown, position, ribbonMarks, weeks } from './ribbon';
+import {
+  isShown,
+  position,
+  ribbonMarks,
+  weeks,
+  type RibbonPlan,
+  type RibbonRecord,
+} from './ribbon';
 
 const TODAY = '2026-11-25';
 
@@ -24,9 +31,20 @@ function item(best: string, slack = 2): Schemas['PlanItem'] {
     kind: 'CLEAN',
     ears: ['RIGHT', 'LEFT'],
     standing: 'LATER',
+    pressing: false,
     reasons: [],
     window: { earliest: addDays(best, -slack), best, latest: addDays(best, slack) },
   };
+}
+
+const ear: Pick<Schemas['EarPlan'], 'hold'> = {};
+
+function plan(...items: Schemas['PlanItem'][]): RibbonPlan {
+  return { items, ears: { right: ear, left: ear } };
+}
+
+function done(cleanings: Schemas['CleaningRecord'][]): RibbonRecord {
+  return { cleanings, checks: [], visits: [] };
 }
 
 describe('the ribbon', () => {
@@ -50,8 +68,8 @@ describe('the ribbon', () => {
   it('orders marks by day, the right ear first, and says them in words', () => {
     const marks = ribbonMarks(
       TODAY,
-      [cleaning('2026-11-20', 2, 4), cleaning('2026-11-10', undefined, 0)],
-      [item('2026-12-01')],
+      done([cleaning('2026-11-20', 2, 4), cleaning('2026-11-10', undefined, 0)]),
+      plan(item('2026-12-01')),
     );
     expect(marks.map((mark) => `${mark.day} ${mark.side}`)).toEqual([
       '2026-11-10 LEFT',
@@ -67,7 +85,7 @@ describe('the ribbon', () => {
   });
 
   it('draws what is overdue on today', () => {
-    const [mark] = ribbonMarks(TODAY, [], [item('2026-11-20')]);
+    const [mark] = ribbonMarks(TODAY, done([]), plan(item('2026-11-20')));
     expect(mark?.day).toBe(TODAY);
     expect(mark?.words).toContain('it was best 5 days ago');
   });
@@ -78,6 +96,38 @@ describe('the ribbon', () => {
       at: '2026-11-20T23:30:00Z',
       zone: 'Europe/Berlin',
     };
-    expect(ribbonMarks(TODAY, [late], [])[0]?.day).toBe('2026-11-21');
+    expect(ribbonMarks(TODAY, done([late]), plan())[0]?.day).toBe('2026-11-21');
+  });
+
+  it('shows a check as one tick for each ear, and what is planned for the dog on the line', () => {
+    const check: Schemas['CheckMark'] = {
+      id: 'c',
+      day: '2026-11-22',
+      scores: { right: 5, left: 0 },
+      verdicts: { right: 'STOP', left: 'LEAVE' },
+    };
+    const toCheck: Schemas['PlanItem'] = { ...item('2026-11-25', 1), kind: 'CHECK' };
+    const marks = ribbonMarks(TODAY, { ...done([]), checks: [check] }, plan(toCheck));
+    expect(marks.map((mark) => mark.kind)).toEqual(['checked', 'checked', 'toCheck']);
+    expect(marks[0]?.words).toBe('right ear checked Sun 22 Nov, 3 days ago: no liquid, score 5');
+    expect(marks[2]?.words).toBe('check both ears today, Wed 25 Nov (good until Thu 26 Nov)');
+  });
+
+  it('shows a hold from the day it was opened, or from the left end', () => {
+    const hold: Schemas['Hold'] = {
+      cause: 'STOP',
+      since: '2026-11-20',
+      fact: 'c',
+      mayConfirm: false,
+      reasons: [],
+    };
+    const held = (since: string) =>
+      ribbonMarks(TODAY, done([]), {
+        items: [],
+        ears: { right: ear, left: { hold: { ...hold, since } } },
+      })[0];
+    expect(held('2026-11-20')).toMatchObject({ kind: 'held', side: 'LEFT', day: '2026-11-20' });
+    expect(held('2026-01-20')).toMatchObject({ day: '2026-10-14' });
+    expect(held('2026-01-20')?.words).toBe('left ear held since Tue 20 Jan, 309 days ago');
   });
 });

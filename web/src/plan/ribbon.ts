@@ -2,10 +2,14 @@ import type { Schemas } from '../api/client';
 import { cleaningDay } from '../cleaning/cleaningDay';
 import { loadWord, methodWord } from '../cleaning/load';
 import { addDays, daysBetween, inWords, shortDate, type Day } from '../measure/days';
-import { earName, earsName, ofSide, SIDES, type Side } from '../measure/side';
+import { earName, ofSide, SIDES, type Side } from '../measure/side';
+import { VERDICT_WORDS, type Verdict } from '../check/verdicts';
+import { itemWords } from './items';
 
 type Cleaning = Schemas['CleaningRecord'];
 type PlanItem = Schemas['PlanItem'];
+type CheckMark = Schemas['CheckMark'];
+type VisitMark = Schemas['VisitMark'];
 
 export const DAYS_BACK = 42;
 export const DAYS_AHEAD = 28;
@@ -39,6 +43,13 @@ export interface DoneMark extends MarkBase {
   inCanal: boolean;
 }
 
+/** What a check found in one ear: a tick as high as its score, a dot for nothing. */
+export interface CheckedMark extends MarkBase {
+  kind: 'checked';
+  score: number;
+  verdict: Verdict;
+}
+
 /** A cleaning that is planned, with its window. */
 export interface PlannedMark extends MarkBase {
   kind: 'planned';
@@ -46,7 +57,30 @@ export interface PlannedMark extends MarkBase {
   to: Day;
 }
 
-export type RibbonMark = DoneMark | PlannedMark;
+/** What concerns the whole dog, on the middle line: a visit, or a check or visit that is planned. */
+export interface DogMark extends MarkBase {
+  kind: 'visited' | 'toCheck' | 'toVisit';
+}
+
+/** An ear that is held, from the day on which it was closed. */
+export interface HeldMark extends MarkBase {
+  kind: 'held';
+}
+
+/** What was done, as far as a ribbon shows it. */
+export interface RibbonRecord {
+  cleanings: readonly Cleaning[];
+  checks: readonly CheckMark[];
+  visits: readonly VisitMark[];
+}
+
+/** What is planned, and which ears are held. */
+export interface RibbonPlan {
+  items: readonly PlanItem[];
+  ears: Record<'right' | 'left', Pick<Schemas['EarPlan'], 'hold'>>;
+}
+
+export type RibbonMark = DoneMark | CheckedMark | PlannedMark | DogMark | HeldMark;
 
 function doneMarks(cleaning: Cleaning, today: Day): DoneMark[] {
   const day = cleaningDay(cleaning);
@@ -66,10 +100,63 @@ function doneMarks(cleaning: Cleaning, today: Day): DoneMark[] {
   });
 }
 
-function plannedMarks(item: PlanItem, today: Day): PlannedMark[] {
+function checkedMarks(check: CheckMark, today: Day): CheckedMark[] {
+  const when = `${shortDate(check.day)}, ${inWords(check.day, today)}`;
+  return SIDES.map((side) => {
+    const score = ofSide(check.scores, side);
+    const verdict = ofSide(check.verdicts, side);
+    return {
+      kind: 'checked',
+      key: `${check.id} ${side}`,
+      side,
+      day: check.day,
+      score,
+      verdict,
+      words: `${earName(side)} checked ${when}: ${VERDICT_WORDS[verdict]}, score ${score}`,
+    };
+  });
+}
+
+function heldMarks(ears: RibbonPlan['ears'], today: Day): HeldMark[] {
+  return SIDES.flatMap((side) => {
+    const { hold } = ofSide(ears, side);
+    if (!hold) return [];
+    const first = addDays(today, -DAYS_BACK);
+    return {
+      kind: 'held' as const,
+      key: `held ${side}`,
+      side,
+      day: hold.since < first ? first : hold.since,
+      words: `${earName(side)} held since ${shortDate(hold.since)}, ${inWords(hold.since, today)}`,
+    };
+  });
+}
+
+function visitedMark(visit: VisitMark, today: Day): DogMark {
+  return {
+    kind: 'visited',
+    key: visit.id,
+    side: 'RIGHT',
+    day: visit.day,
+    words: `at the vet ${shortDate(visit.day)}, ${inWords(visit.day, today)}`,
+  };
+}
+
+function plannedMarks(item: PlanItem, today: Day): (PlannedMark | DogMark)[] {
   const { best, earliest, latest } = item.window;
   // what is overdue is drawn on today, where it is to be done
   const day = daysBetween(today, best) < 0 ? today : best;
+  if (item.kind !== 'CLEAN') {
+    return [
+      {
+        kind: item.kind === 'CHECK' ? 'toCheck' : 'toVisit',
+        key: item.id,
+        side: 'RIGHT',
+        day,
+        words: planWords(item, today),
+      },
+    ];
+  }
   return item.ears.map((side) => ({
     kind: 'planned' as const,
     key: `${item.id} ${side}`,
@@ -85,20 +172,22 @@ function plannedMarks(item: PlanItem, today: Day): PlannedMark[] {
 export function planWords(item: PlanItem, today: Day): string {
   const { best, earliest, latest } = item.window;
   const when = `${inWords(best, today)}, ${shortDate(best)}`;
-  const range = `good ${shortDate(earliest)} – ${shortDate(latest)}`;
+  const range =
+    daysBetween(today, earliest) <= 0
+      ? `good until ${shortDate(latest)}`
+      : `good ${shortDate(earliest)} – ${shortDate(latest)}`;
   const was = daysBetween(today, best) < 0 ? ': it was best' : '';
-  return `clean ${earsName(item.ears)}${was} ${when} (${range})`;
+  return `${itemWords(item)}${was} ${when}${earliest === latest ? '' : ` (${range})`}`;
 }
 
 /** All marks of one dog's ribbon, from left to right, right ear before left. */
-export function ribbonMarks(
-  today: Day,
-  cleanings: readonly Cleaning[],
-  items: readonly PlanItem[],
-): RibbonMark[] {
+export function ribbonMarks(today: Day, done: RibbonRecord, plan: RibbonPlan): RibbonMark[] {
   return [
-    ...cleanings.flatMap((cleaning) => doneMarks(cleaning, today)),
-    ...items.flatMap((item) => plannedMarks(item, today)),
+    ...heldMarks(plan.ears, today),
+    ...done.checks.flatMap((check) => checkedMarks(check, today)),
+    ...done.visits.map((visit) => visitedMark(visit, today)),
+    ...done.cleanings.flatMap((cleaning) => doneMarks(cleaning, today)),
+    ...plan.items.flatMap((item) => plannedMarks(item, today)),
   ]
     .filter((mark) => isShown(mark.day, today))
     .sort(

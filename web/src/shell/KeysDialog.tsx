@@ -12,6 +12,7 @@ const KEYS: [string, string][] = [
   ['t', 'today'],
   ['1 – 9', 'today: the dog on that line'],
   ['n', 'add a dog'],
+  ['k', 'a dog’s page: check the ears'],
   ['c', 'a dog’s page: record a cleaning'],
   ['y', 'a dog’s page: why this day'],
   ['← →', 'in a ribbon: from mark to mark'],

@@ -21,6 +21,8 @@ interface MarkColours {
   course: string;
   water: string;
   lane: string;
+  /** Behind what is chosen. */
+  chosen: string;
 }
 
 const SERIF = '"Fraunces Variable", Georgia, serif';
@@ -53,6 +55,7 @@ export const theme = createTheme({
           course: '#6A4675',
           water: '#35658F',
           lane: '#CFC9BA',
+          chosen: '#E3EEEB',
         },
       },
     },
@@ -78,6 +81,7 @@ export const theme = createTheme({
           course: '#C2A0CD',
           water: '#8DB9DF',
           lane: '#4A575D',
+          chosen: '#244442',
         },
       },
     },

@@ -91,7 +91,35 @@ final class Person implements AutoCloseable {
 
   void open(String dog) {
     link(dog).click();
-    heading(dog).waitFor();
+    atPage(dog);
+  }
+
+  /** Waits for the page of that title. */
+  void atPage(String title) {
+    page.getByRole(
+            AriaRole.HEADING, new Page.GetByRoleOptions().setName(title).setExact(true).setLevel(1))
+        .waitFor();
+  }
+
+  /** A part of the page by its name. */
+  Locator region(String name) {
+    return page.getByRole(
+        AriaRole.REGION, new Page.GetByRoleOptions().setName(name).setExact(true));
+  }
+
+  /** Adds a dog of no particular breed. */
+  void addDog(String name) {
+    page.navigate("/dogs/new");
+    page.getByLabel("Name").fill(name);
+    button("Save").click();
+    atPage(name);
+  }
+
+  /** Chooses a tile of a group, as "Odour, right ear" and "foul odour". */
+  void tile(String group, String tile) {
+    page.getByRole(AriaRole.RADIOGROUP, new Page.GetByRoleOptions().setName(group).setExact(true))
+        .getByRole(AriaRole.RADIO, new Locator.GetByRoleOptions().setName(tile))
+        .check();
   }
 
   Locator button(String name) {

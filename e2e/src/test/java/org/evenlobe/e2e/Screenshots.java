@@ -2,12 +2,17 @@ package org.evenlobe.e2e;
 
 import com.microsoft.playwright.Browser;
 import com.microsoft.playwright.BrowserContext;
+import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.ColorScheme;
 import com.microsoft.playwright.options.LoadState;
 import com.microsoft.playwright.options.ScreenshotAnimations;
 import java.nio.file.Path;
+import java.time.LocalDate;
+import java.time.ZoneId;
+import java.time.format.DateTimeFormatter;
+import java.util.Locale;
 
 /**
  * Takes the pictures in docs/screenshots from a running demo: {@code bin/screenshots}.
@@ -60,6 +65,18 @@ public final class Screenshots {
       page.keyboard().press("c");
       recordLoads(page);
       shoot(page, "clean" + suffix);
+      page.navigate("/");
+      openDog(page, "Dunlin");
+      page.keyboard().press("k");
+      page.getByText("Leave both ears alone.").waitFor();
+      shoot(page, "check-begun" + suffix);
+      gradeLeftEar(page);
+      shoot(page, "check" + suffix);
+      openLatestCheck(page, "Marram");
+      shoot(page, "checks" + suffix);
+      page.getByRole(AriaRole.LINK, named(inDemo(13))).click();
+      page.getByText("What to tell the vet").waitFor();
+      shoot(page, "verdict" + suffix);
       page.navigate("/household");
       page.getByText("Who shares it").waitFor();
       shoot(page, "household" + suffix);
@@ -86,6 +103,16 @@ public final class Screenshots {
       page.getByRole(AriaRole.LINK, named("Record a cleaning")).click();
       recordLoads(page);
       shoot(page, "clean-phone");
+      page.navigate("/");
+      openDog(page, "Dunlin");
+      page.getByRole(AriaRole.LINK, named("Check")).click();
+      page.getByText("Leave both ears alone.").waitFor();
+      shoot(page, "check-phone");
+      openLatestCheck(page, "Marram");
+      shoot(page, "checks-phone");
+      page.getByRole(AriaRole.LINK, named(inDemo(13))).click();
+      page.getByText("What to tell the vet").waitFor();
+      shoot(page, "verdict-phone");
     }
   }
 
@@ -96,9 +123,38 @@ public final class Screenshots {
         .click();
   }
 
+  private static void gradeLeftEar(Page page) {
+    tile(page, "Redness, left ear", "2 moderate");
+    tile(page, "Discharge, left ear", "2 moderate");
+    tile(page, "Kind of discharge, left ear", "brown");
+    tile(page, "Odour, left ear", "sweet odour");
+    page.getByText("Wipe only what you can see of the left ear").waitFor();
+    page.evaluate("window.scrollTo(0, 0)");
+  }
+
+  private static void tile(Page page, String group, String name) {
+    page.getByRole(AriaRole.RADIOGROUP, named(group))
+        .getByRole(AriaRole.RADIO, new Locator.GetByRoleOptions().setName(name))
+        .check();
+  }
+
+  private static void openLatestCheck(Page page, String dog) {
+    page.navigate("/");
+    openDog(page, dog);
+    page.getByRole(AriaRole.LINK, named("All checks, compare two")).click();
+    page.getByText("Pick two to compare them.").waitFor();
+  }
+
+  /** The date of so many days ago, as lists show it. */
+  private static String inDemo(int daysAgo) {
+    return LocalDate.now(ZoneId.of("Europe/London"))
+        .minusDays(daysAgo)
+        .format(DateTimeFormatter.ofPattern("d MMM yyyy", Locale.UK));
+  }
+
   private static void openDog(Page page, String name) {
     page.getByRole(AriaRole.LINK, named(name)).click();
-    page.getByRole(AriaRole.HEADING, named(name)).waitFor();
+    page.getByRole(AriaRole.HEADING, named(name).setLevel(1)).waitFor();
   }
 
   private void signIn(Page page) {

@@ -26,7 +26,7 @@ class TodayIT {
       Locator toDo =
           page.getByRole(AriaRole.REGION, new Page.GetByRoleOptions().setName("What to do now"));
       assertThat(toDo.getByRole(AriaRole.LISTITEM).first()).containsText("Look and sniff first.");
-      assertThat(page.getByText("Only look and sniff: no cleaning is planned")).isVisible();
+      assertThat(page.getByText("Check both ears in").first()).isVisible();
     }
   }
 
@@ -43,7 +43,7 @@ class TodayIT {
       String before = focusedWords(page);
 
       assertThat(planned).startsWith("clean ");
-      assertThat(before).contains("cleaned").contains("load");
+      assertThat(before).contains("left ear checked").contains("score");
       assertThat(page.getByText(before.substring(1))).isVisible();
     }
   }
@@ -56,9 +56,13 @@ class TodayIT {
       assertThat(ribbon(page, "Otter")).isVisible();
 
       page.keyboard().press("3");
-      warden.heading("Otter").waitFor();
+      warden.atPage("Otter");
       page.keyboard().press("c");
       warden.heading("Otter: record a cleaning").waitFor();
+      page.goBack();
+      warden.atPage("Otter");
+      page.keyboard().press("k");
+      warden.heading("Check Otter").waitFor();
       page.keyboard().press("t");
       warden.heading("Today").waitFor();
       page.keyboard().press("?");
@@ -83,7 +87,7 @@ class TodayIT {
         expectWellMade(warden);
         warden.open("Marram");
         page.keyboard().press("y");
-        page.getByText("How this day came about").waitFor();
+        page.getByText("How the day of the cleaning came about").waitFor();
         page.getByText("Inside this ear").waitFor();
         expectWellMade(warden);
         warden.link("Edit").click();
@@ -92,6 +96,32 @@ class TodayIT {
         page.goBack();
         warden.link("Record a cleaning").click();
         warden.choose("left ear: 4 heavy");
+        expectWellMade(warden);
+        page.goBack();
+        warden.atPage("Marram");
+        warden.link("Check").click();
+        page.getByText("nothing is filled in").waitFor();
+        warden.tile("Discharge, left ear", "3 severe");
+        warden.tile("Kind of discharge, left ear", "bloody");
+        warden.button("Something seen in the ear · hearing").click();
+        page.getByText("Call your vet and go today.").waitFor();
+        expectWellMade(warden);
+        page.goBack();
+        warden.atPage("Marram");
+        warden.link("All checks, compare two").click();
+        page.getByRole(AriaRole.CHECKBOX).nth(0).click();
+        page.getByRole(AriaRole.CHECKBOX).nth(2).click();
+        warden.region("Compared").waitFor();
+        expectWellMade(warden);
+        page.getByRole(AriaRole.LISTITEM).nth(2).getByRole(AriaRole.LINK).click();
+        page.getByText("What to tell the vet").waitFor();
+        expectWellMade(warden);
+        warden.link("To Marram").click();
+        warden.link("Visits to the vet").click();
+        page.getByText("some yeast, many round bacteria").waitFor();
+        expectWellMade(warden);
+        warden.link("Record a visit").click();
+        page.getByText("clean every …").first().click();
         expectWellMade(warden);
         warden.link("Household").click();
         page.getByText("Who shares it").waitFor();

@@ -25,6 +25,8 @@ class IsolationTest {
   private static Caller stranger;
   private static UUID dog;
   private static UUID cleaning;
+  private static UUID check;
+  private static UUID visit;
   private static UUID ownerId;
 
   /**
@@ -46,6 +48,11 @@ class IsolationTest {
           .replace("{household}", household.toString())
           .replace("{dog}", dog.toString())
           .replace("{cleaning}", cleaning.toString())
+          .replace("{check}", check.toString())
+          .replace("{visit}", visit.toString())
+          .replace("{document}", new UUID(0, 9).toString())
+          .replace("{release}", new UUID(0, 10).toString())
+          .replace("{skip}", new UUID(0, 11).toString())
           .replace("{person}", ownerId.toString())
           .replace("{invitation}", UUID.randomUUID().toString())
           .replace("{version}", "1");
@@ -56,6 +63,11 @@ class IsolationTest {
     String household = "/api/households/{household}";
     String aCleaning =
         Samples.cleaning(new UUID(0, 0), Instant.parse("2026-01-01T10:00:00Z"), 1, 1);
+    Instant then = Instant.parse("2026-01-01T10:00:00Z");
+    UUID aDog = new UUID(0, 0);
+    String aCheck = Samples.check(aDog, then, Samples.QUIET_EAR, Samples.QUIET_EAR);
+    String aVisit = Samples.visit(aDog, then, Samples.SEEN_EAR, Samples.SEEN_EAR);
+    String aDocument = household + "/visits/{visit}/documents/{document}";
     String aMember = "{\"role\": \"VIEWER\"}";
     return Stream.of(
         new Endpoint("GET", household + "/today", "", 200),
@@ -73,6 +85,30 @@ class IsolationTest {
         new Endpoint("GET", household + "/cleanings/{cleaning}/versions", "", 200),
         new Endpoint(
             "POST", household + "/cleanings/{cleaning}/versions/{version}/restore", "", 403),
+        new Endpoint("PUT", household + "/checks/{check}", aCheck, 403),
+        new Endpoint("DELETE", household + "/checks/{check}", "", 403),
+        new Endpoint("GET", household + "/checks/{check}/versions", "", 200),
+        new Endpoint("POST", household + "/checks/{check}/versions/{version}/restore", "", 403),
+        new Endpoint("GET", household + "/dogs/{dog}/checks", "", 200),
+        new Endpoint("GET", household + "/dogs/{dog}/checks/{check}", "", 200),
+        new Endpoint("POST", household + "/dogs/{dog}/previews/check", aCheck, 200),
+        new Endpoint(
+            "PUT",
+            household + "/hold-releases/{release}",
+            Samples.release(aDog, then, "RIGHT"),
+            403),
+        new Endpoint("DELETE", household + "/hold-releases/{release}", "", 403),
+        new Endpoint("PUT", household + "/visits/{visit}", aVisit, 403),
+        new Endpoint("DELETE", household + "/visits/{visit}", "", 403),
+        new Endpoint("GET", household + "/visits/{visit}/versions", "", 200),
+        new Endpoint("POST", household + "/visits/{visit}/versions/{version}/restore", "", 403),
+        new Endpoint("GET", household + "/dogs/{dog}/visits", "", 200),
+        new Endpoint("GET", aDocument, "", 404),
+        new Endpoint("PUT", aDocument + "?name=letter", "no picture", 403),
+        new Endpoint("DELETE", aDocument, "", 403),
+        new Endpoint(
+            "PUT", household + "/skips/{skip}", Samples.skip(aDog, then, aDog + ":CHECK:1"), 403),
+        new Endpoint("DELETE", household + "/skips/{skip}", "", 403),
         new Endpoint("POST", household + "/previews/interval", Samples.dog(), 200),
         new Endpoint("GET", household + "/previews/canal?volume=6&poured=5&tilt=0", "", 200),
         new Endpoint("PUT", household + "/settings", Samples.settings("Theirs"), 403),
@@ -105,6 +141,23 @@ class IsolationTest {
     dog = Samples.newDog(owner);
     ownerId = UUID.fromString(owner.get("/api/me").json().get("id").asString());
     cleaning = UUID.randomUUID();
+    check = UUID.randomUUID();
+    visit = UUID.randomUUID();
+    Instant then = Instant.parse("2026-01-01T10:00:00Z");
+    assertThat(
+            owner
+                .create(
+                    owner.at("/checks/" + check),
+                    Samples.check(dog, then, Samples.QUIET_EAR, Samples.QUIET_EAR))
+                .status())
+        .isEqualTo(200);
+    assertThat(
+            owner
+                .create(
+                    owner.at("/visits/" + visit),
+                    Samples.visit(dog, then, Samples.SEEN_EAR, Samples.SEEN_EAR))
+                .status())
+        .isEqualTo(200);
     assertThat(
             owner
                 .create(
@@ -199,7 +252,7 @@ class IsolationTest {
         endpoint.body().isEmpty()
             ? HttpRequest.BodyPublishers.noBody()
             : HttpRequest.BodyPublishers.ofString(endpoint.body());
-    String type = endpoint.pattern().endsWith("/picture") ? "image/png" : "application/json";
+    String type = sendsPicture(endpoint) ? "image/png" : "application/json";
     HttpRequest.Builder request =
         caller
             .request(endpoint.path(household))
@@ -209,6 +262,10 @@ class IsolationTest {
         Set.of("PUT", "DELETE").contains(endpoint.method())
             ? request.header("If-Match", "\"1\"")
             : request);
+  }
+
+  private static boolean sendsPicture(Endpoint endpoint) {
+    return endpoint.pattern().endsWith("/picture") || endpoint.pattern().contains("/documents/");
   }
 
   private static String withoutPath(Caller.Answer answer) {

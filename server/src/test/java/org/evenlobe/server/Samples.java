@@ -39,6 +39,48 @@ public final class Samples {
         .formatted(dog, at, right, left);
   }
 
+  public static final String QUIET_EAR =
+      """
+      {"redness": "NONE", "swelling": "NONE", "sores": "NONE", "discharge": "NONE",
+       "dischargeKind": "NONE", "odour": "NONE", "pain": "NONE", "seen": []}""";
+
+  public static final String FOUL_EAR =
+      QUIET_EAR.replace("\"odour\": \"NONE\"", "\"odour\": \"FOUL\"");
+
+  /** A check of two ears, of a dog that shows nothing else. */
+  public static String check(UUID dog, Instant at, String right, String left) {
+    return """
+    {"dogId": "%s", "at": "%s", "zone": "Europe/Berlin", "ears": {"right": %s, "left": %s},
+     "dog": {"shaking": "NONE", "scratching": "NONE", "headTilt": false}, "note": "held still"}"""
+        .formatted(dog, at, right, left);
+  }
+
+  public static final String SEEN_EAR =
+      """
+      {"eardrum": "INTACT", "cleaned": false, "hold": "NOTHING_SAID"}""";
+
+  /** A visit of which that was said of the two ears. */
+  public static String visit(UUID dog, Instant at, String right, String left) {
+    return """
+    {"dogId": "%s", "at": "%s", "zone": "Europe/Berlin", "ears": {"right": %s, "left": %s},
+     "note": "all in order"}"""
+        .formatted(dog, at, right, left);
+  }
+
+  /** A word that the hold of an ear is over. */
+  public static String release(UUID dog, Instant at, String ear) {
+    return """
+    {"dogId": "%s", "at": "%s", "zone": "Europe/Berlin", "ear": "%s"}"""
+        .formatted(dog, at, ear);
+  }
+
+  /** A skipped item. */
+  public static String skip(UUID dog, Instant at, String item) {
+    return """
+    {"dogId": "%s", "at": "%s", "zone": "Europe/Berlin", "item": "%s", "reason": "away"}"""
+        .formatted(dog, at, item);
+  }
+
   /** A new dog of the caller's. */
   public static UUID newDog(Caller caller) {
     UUID dog = UUID.randomUUID();

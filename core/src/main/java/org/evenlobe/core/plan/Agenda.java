@@ -17,16 +17,36 @@ public final class Agenda {
   public record Line(UUID dogId, PlanItem item) {}
 
   private static final Comparator<Line> MOST_PRESSING_FIRST =
-      Comparator.comparing((Line line) -> line.item().standing())
+      Comparator.comparing((Line line) -> !line.item().pressing())
+          .thenComparing(line -> line.item().standing())
           .thenComparing(line -> line.item().window().best())
           .thenComparing(Line::dogId);
 
-  /** All items whose window has opened, the most pressing first. */
+  /**
+   * All items whose window has opened. A dog's items stand together, the look before the cleaning;
+   * the dog with the most pressing one comes first.
+   */
   public static List<Line> lines(List<DogPlan> plans) {
     return plans.stream()
-        .flatMap(plan -> plan.items().stream().map(item -> new Line(plan.dogId(), item)))
-        .filter(line -> line.item().standing() != Standing.LATER)
-        .sorted(MOST_PRESSING_FIRST)
+        .map(Agenda::ofDog)
+        .filter(lines -> !lines.isEmpty())
+        .sorted(Comparator.comparing(Agenda::mostPressing, MOST_PRESSING_FIRST))
+        .flatMap(List::stream)
         .toList();
+  }
+
+  private static List<Line> ofDog(DogPlan plan) {
+    return plan.items().stream()
+        .filter(item -> item.standing() != Standing.LATER)
+        .map(item -> new Line(plan.dogId(), item))
+        .sorted(
+            Comparator.comparing((Line line) -> !line.item().pressing())
+                .thenComparing(line -> line.item().kind())
+                .thenComparing(line -> line.item().window().best()))
+        .toList();
+  }
+
+  private static Line mostPressing(List<Line> lines) {
+    return lines.stream().min(MOST_PRESSING_FIRST).orElseThrow();
   }
 }

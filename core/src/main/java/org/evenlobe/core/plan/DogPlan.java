@@ -29,4 +29,9 @@ public record DogPlan(
   public DogPlan {
     items = List.copyOf(items);
   }
+
+  /** The planned cleanings. */
+  public List<PlanItem> cleanings() {
+    return items.stream().filter(item -> item.kind() == PlanItem.Kind.CLEAN).toList();
+  }
 }

@@ -12,14 +12,25 @@ import org.evenlobe.core.rule.Reason;
  * @param ears of which ears
  * @param window when
  * @param standing where today stands against the window
+ * @param pressing whether it goes before everything else: a vet is to see the dog
  * @param reasons why that day, and the caution that goes with it
  */
 public record PlanItem(
-    String id, Kind kind, List<Side> ears, Window window, Standing standing, List<Reason> reasons) {
+    String id,
+    Kind kind,
+    List<Side> ears,
+    Window window,
+    Standing standing,
+    boolean pressing,
+    List<Reason> reasons) {
 
-  /** What is to be done. */
+  /** What is to be done; of two things for one day, the upper one first. */
   public enum Kind {
-    /** Clean what the item names. */
+    /** Have the ears seen by a vet. */
+    VISIT,
+    /** Look, sniff and feel, both ears. */
+    CHECK,
+    /** Clean the ears that the item names. */
     CLEAN
   }
 

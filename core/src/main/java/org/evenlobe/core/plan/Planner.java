@@ -1,26 +1,38 @@
 package org.evenlobe.core.plan;
 
 import java.time.LocalDate;
+import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Stream;
+import org.evenlobe.core.check.Verdict;
 import org.evenlobe.core.ear.BreedCatalogue;
 import org.evenlobe.core.ear.EarLoading;
 import org.evenlobe.core.ear.LoadFactor;
 import org.evenlobe.core.measure.EarPair;
 import org.evenlobe.core.measure.Side;
+import org.evenlobe.core.plan.CleaningSchedule.EarCourse;
 import org.evenlobe.core.record.CleaningRecord;
+import org.evenlobe.core.record.Dated;
 import org.evenlobe.core.record.DogProfile;
 import org.evenlobe.core.record.DogRecord;
-import org.evenlobe.core.record.EarCleaning;
-import org.evenlobe.core.record.Eardrum;
+import org.evenlobe.core.record.InfectionHistory;
+import org.evenlobe.core.record.Life;
 import org.evenlobe.core.record.Preferences;
+import org.evenlobe.core.record.VisitRecord;
 import org.evenlobe.core.rule.Reason;
 import org.evenlobe.core.rule.Rule;
+import org.evenlobe.core.trend.AssessedCheck;
+import org.evenlobe.core.trend.CheckHistory;
 
 /** Makes a dog's plan out of its facts and a day; the same facts and day give the same plan. */
 public final class Planner {
   private static final int CLEAN_WIPES_IN_A_ROW = 3;
+
+  /** No cleaning is proposed sooner than this after the last one. */
+  private static final int GUARD_DAYS = 5;
 
   private final BreedCatalogue breeds;
 
@@ -29,9 +41,16 @@ public final class Planner {
     this.breeds = breeds;
   }
 
-  /** How fast load gathers in the ears of such a dog. */
+  /** How fast load gathers in the ears of such a dog, by what was said of it. */
   public LoadFactor loadFactor(DogProfile profile) {
-    return EarLoading.loadFactor(profile.ears(), profile.life(), breeds.ancestry(profile.breeds()));
+    return loadFactor(profile, profile.life().infections());
+  }
+
+  private LoadFactor loadFactor(DogProfile profile, InfectionHistory infections) {
+    Life life = profile.life();
+    Life asRecorded =
+        new Life(life.water(), life.ground(), life.climate(), life.allergy(), infections);
+    return EarLoading.loadFactor(profile.ears(), asRecorded, breeds.ancestry(profile.breeds()));
   }
 
   /**
@@ -40,64 +59,175 @@ public final class Planner {
    * @throws IllegalArgumentException if the profile names a breed that is not in the catalogue
    */
   public DogPlan plan(DogRecord dog, Preferences preferences, LocalDate today) {
-    LoadFactor factor = loadFactor(dog.profile());
-    StartingInterval start = StartingInterval.of(factor);
-    EarPair<List<EarDay>> history = EarPair.bySide(side -> history(dog, side, today));
-    EarPair<EarPlan> ears =
-        EarPair.bySide(
-            side -> ear(side, start, preferences, dog.profile().eardrum(), history.get(side)));
-    return new DogPlan(
-        dog.id(),
-        today,
-        factor,
-        start,
-        ears,
-        CleaningSchedule.items(dog, ears, history.map(Planner::last), today));
+    return plan(dog, CheckHistory.of(dog, today), preferences, today);
   }
 
-  private static List<EarDay> history(DogRecord dog, Side side, LocalDate today) {
-    List<EarDay> days = new ArrayList<>();
+  /** The same, where the checks have been gone through already. */
+  public DogPlan plan(
+      DogRecord dog, CheckHistory history, Preferences preferences, LocalDate today) {
+    LoadFactor factor = loadFactor(dog.profile(), history.infections());
+    StartingInterval start = StartingInterval.of(factor);
+    SkippedItems skips = new SkippedItems(dog.skips(), today);
+    EarPair<Optional<LastCleaned>> last = EarPair.bySide(side -> lastCleaned(dog, side, today));
+    EarPair<Boolean> tooSoon = EarPair.bySide(side -> waxyTooSoon(history, side, last.get(side)));
+    List<PlanItem> checks =
+        CheckSchedule.items(dog, history, factor, tooSoon.right() || tooSoon.left(), skips, today);
+    LocalDate nextCheck = checks.get(0).window().best();
+    EarPair<EarCourse> ears =
+        EarPair.bySide(
+            side ->
+                ear(
+                    dog,
+                    side,
+                    start,
+                    history,
+                    preferences,
+                    last.get(side),
+                    tooSoon.get(side),
+                    !today.isBefore(nextCheck),
+                    today));
+    List<PlanItem> items =
+        Stream.of(
+                VisitSchedule.items(dog, history, today),
+                checks,
+                CleaningSchedule.items(dog, ears, nextCheck, skips, today))
+            .flatMap(List::stream)
+            .sorted(
+                Comparator.comparing((PlanItem item) -> item.window().best())
+                    .thenComparing(PlanItem::kind))
+            .toList();
+    return new DogPlan(dog.id(), today, factor, start, ears.map(EarCourse::plan), items);
+  }
+
+  private static List<DatedCleaning> cleanings(DogRecord dog, Side side, LocalDate today) {
+    List<DatedCleaning> days = new ArrayList<>();
     for (CleaningRecord cleaning : dog.cleanings()) {
-      Optional<EarCleaning> ear = cleaning.ears().get(side);
-      if (ear.isPresent() && !cleaning.day().isAfter(today)) {
-        days.add(new EarDay(cleaning.id(), DatedCleaning.of(cleaning.day(), ear.get())));
+      if (!cleaning.day().isAfter(today)) {
+        cleaning.ears().get(side).ifPresent(ear -> days.add(DatedCleaning.of(cleaning.day(), ear)));
       }
     }
     return days;
   }
 
-  private static EarPlan ear(
+  private static EarCourse ear(
+      DogRecord dog,
       Side side,
       StartingInterval start,
+      CheckHistory history,
       Preferences preferences,
-      Eardrum eardrum,
-      List<EarDay> history) {
-    List<DatedCleaning> cleanings = history.stream().map(EarDay::cleaning).toList();
+      Optional<LastCleaned> last,
+      boolean tooSoon,
+      boolean checkIsDue,
+      LocalDate today) {
+    List<DatedCleaning> cleanings = cleanings(dog, side, today);
     LearnedInterval learned = IntervalLearning.learnedInterval(side, start, cleanings);
-    return new EarPlan(
-        learned,
-        Rhythm.of(learned, preferences, eardrum),
-        last(history).map(day -> day.cleaning().day()),
-        advice(side, cleanings));
+    Rhythm bySchool = Rhythm.bySchool(learned, preferences);
+    Optional<VetOrder> order = VetOrder.of(dog, side, today);
+    Optional<EarLook> look = history.latest().map(check -> look(check, side, checkIsDue));
+    EarPlan plan =
+        new EarPlan(
+            learned,
+            Rhythm.of(bySchool, order, history.holds().get(side)),
+            last.map(LastCleaned::day),
+            look,
+            history.holds().get(side),
+            order,
+            history.mayGoIn().get(side),
+            advice(side, cleanings, tooSoon, history));
+    boolean waits = history.latest().map(check -> !check.signs().get(side).isQuiet()).orElse(false);
+    return new EarCourse(
+        plan,
+        bySchool,
+        last,
+        look.filter(l -> l.verdict() == Verdict.CLEAN && !tooSoon)
+            .filter(l -> !cleanedSince(dog, side, history)),
+        waits);
   }
 
-  private static Optional<EarDay> last(List<EarDay> history) {
-    return history.isEmpty() ? Optional.empty() : Optional.of(history.get(history.size() - 1));
+  private static EarLook look(AssessedCheck check, Side side, boolean checkIsDue) {
+    return new EarLook(
+        check.check().id(), check.check().day(), check.verdicts().get(side), checkIsDue);
   }
 
-  private static List<Reason> advice(Side side, List<DatedCleaning> cleanings) {
+  /** The last cleaning of an ear, the person's or the vet's. */
+  private static Optional<LastCleaned> lastCleaned(DogRecord dog, Side side, LocalDate today) {
+    Optional<Dated> own =
+        last(
+            dog.cleanings().stream().filter(cleaning -> cleaning.ears().get(side).isPresent()),
+            today);
+    Optional<Dated> vets =
+        last(dog.visits().stream().filter(visit -> visit.ears().get(side).cleaned()), today);
+    return Stream.of(own, vets)
+        .flatMap(Optional::stream)
+        .max(Dated.BY_TIME)
+        .map(fact -> new LastCleaned(fact.day(), fact.id()));
+  }
+
+  private static <F extends Dated> Optional<Dated> last(Stream<F> facts, LocalDate today) {
+    return facts
+        .filter(fact -> !fact.day().isAfter(today))
+        .map(fact -> (Dated) fact)
+        .reduce((earlier, later) -> later);
+  }
+
+  private static boolean cleanedSince(DogRecord dog, Side side, CheckHistory history) {
+    Dated check = history.latest().orElseThrow().check();
+    for (CleaningRecord cleaning : dog.cleanings()) {
+      if (cleaning.ears().get(side).isPresent() && Dated.BY_TIME.compare(cleaning, check) > 0) {
+        return true;
+      }
+    }
+    for (VisitRecord visit : dog.visits()) {
+      if (visit.ears().get(side).cleaned() && Dated.BY_TIME.compare(visit, check) > 0) {
+        return true;
+      }
+    }
+    return false;
+  }
+
+  /** Whether the latest check found wax worth taking out so soon after a cleaning (PLAN_GUARD). */
+  private static boolean waxyTooSoon(CheckHistory history, Side side, Optional<LastCleaned> last) {
+    return history.latest().filter(check -> isWaxyTooSoon(check, side, last)).isPresent();
+  }
+
+  private static boolean isWaxyTooSoon(AssessedCheck check, Side side, Optional<LastCleaned> last) {
+    if (check.verdicts().get(side) != Verdict.CLEAN || last.isEmpty()) {
+      return false;
+    }
+    long days = ChronoUnit.DAYS.between(last.get().day(), check.check().day());
+    return days >= 0 && days < GUARD_DAYS;
+  }
+
+  private static List<Reason> advice(
+      Side side, List<DatedCleaning> cleanings, boolean tooSoon, CheckHistory history) {
+    List<Reason> advice = new ArrayList<>();
     List<DatedCleaning> latest =
         cleanings.subList(Math.max(0, cleanings.size() - CLEAN_WIPES_IN_A_ROW), cleanings.size());
-    boolean notNeeded =
-        latest.size() == CLEAN_WIPES_IN_A_ROW
-            && latest.stream().allMatch(cleaning -> cleaning.load().grade() == 0);
-    return notNeeded
-        ? List.of(
-            Reason.of(
-                Rule.PLAN_NOT_NEEDED,
-                "Three clean wipes in a row: the "
-                    + side.ear()
-                    + " does not need it. While it is quiet, only look, and clean as needed."))
-        : List.of();
+    if (latest.size() == CLEAN_WIPES_IN_A_ROW
+        && latest.stream().allMatch(cleaning -> cleaning.load().grade() == 0)) {
+      advice.add(
+          Reason.of(
+              Rule.PLAN_NOT_NEEDED,
+              "Three clean wipes in a row: the "
+                  + side.ear()
+                  + " does not need it. While it is quiet, only look, and clean as needed."));
+    }
+    if (tooSoon) {
+      advice.add(tooSoon(side, history));
+    }
+    return advice;
+  }
+
+  private static Reason tooSoon(Side side, CheckHistory history) {
+    List<AssessedCheck> checks = history.checks();
+    boolean again =
+        checks.size() > 1 && checks.get(checks.size() - 2).verdicts().get(side) == Verdict.CLEAN;
+    return Reason.of(
+        Rule.PLAN_GUARD,
+        again
+            ? "The %s is waxy again and again within days of a cleaning: ask your vet why."
+                .formatted(side.ear())
+            : "The %s is waxy within 5 days of a cleaning: look again before you clean."
+                .formatted(side.ear()));
   }
 }

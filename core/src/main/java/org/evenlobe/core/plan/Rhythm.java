@@ -2,15 +2,17 @@ package org.evenlobe.core.plan;
 
 import java.util.ArrayList;
 import java.util.List;
-import org.evenlobe.core.record.Eardrum;
+import java.util.Optional;
+import org.evenlobe.core.check.Hold;
+import org.evenlobe.core.record.CleaningInstruction;
 import org.evenlobe.core.record.Preferences;
 import org.evenlobe.core.rule.Figures;
 import org.evenlobe.core.rule.Reason;
 import org.evenlobe.core.rule.Rule;
 
 /**
- * How often one ear is cleaned by the household's school (rules PLAN_AS_NEEDED, PLAN_FIXED), if
- * anything may be poured into it at all (rule PLAN_EARDRUM).
+ * How often one ear is cleaned: by the vet's word where there is one (rule PLAN_VET), else by the
+ * household's school (rules PLAN_AS_NEEDED, PLAN_FIXED); never while it is held (rule PLAN_HOLD).
  *
  * @param routine whether cleanings are planned at all
  * @param days how often, where they are
@@ -22,28 +24,57 @@ public record Rhythm(boolean routine, int days, List<Reason> reasons) {
     reasons = List.copyOf(reasons);
   }
 
-  static Rhythm of(LearnedInterval learned, Preferences preferences, Eardrum eardrum) {
-    if (eardrum.status() == Eardrum.Status.NOT_INTACT) {
-      return new Rhythm(false, learned.plannedDays(), with(learned, eardrumNotIntact()));
+  /** What is in force today. */
+  static Rhythm of(Rhythm bySchool, Optional<VetOrder> order, Optional<Hold> hold) {
+    if (hold.isPresent()) {
+      return new Rhythm(false, bySchool.days(), with(bySchool.reasons(), held(hold.get())));
     }
+    return order.map(Rhythm::ordered).orElse(bySchool);
+  }
+
+  static Rhythm bySchool(LearnedInterval learned, Preferences preferences) {
     return switch (preferences.scheduling()) {
       case LEARNED -> new Rhythm(learned.routine(), learned.plannedDays(), learned.reasons());
       case FIXED ->
-          new Rhythm(true, preferences.fixedDays(), with(learned, fixed(preferences.fixedDays())));
-      case AS_NEEDED -> new Rhythm(false, learned.plannedDays(), with(learned, asNeeded()));
+          new Rhythm(
+              true,
+              preferences.fixedDays(),
+              with(learned.reasons(), List.of(fixed(preferences.fixedDays()))));
+      case AS_NEEDED ->
+          new Rhythm(false, learned.plannedDays(), with(learned.reasons(), List.of(asNeeded())));
     };
   }
 
-  private static List<Reason> with(LearnedInterval learned, Reason first) {
-    List<Reason> reasons = new ArrayList<>(learned.reasons());
-    reasons.add(0, first);
-    return reasons;
+  private static Rhythm ordered(VetOrder order) {
+    CleaningInstruction said = order.instruction();
+    String until =
+        said.until()
+            .map(last -> ", until " + Figures.date(last))
+            .orElse(", until another visit says otherwise");
+    String since = "Your vet said on " + Figures.date(order.since());
+    if (said.everyDays().isEmpty()) {
+      return new Rhythm(
+          false, 0, List.of(Reason.of(Rule.PLAN_VET, since + ": do not clean" + until + ".")));
+    }
+    int days = said.everyDays().get();
+    String with =
+        said.method().map(method -> ", " + method.words()).orElse("")
+            + said.product().map(product -> ", with " + product).orElse("");
+    String sentence = since + ": clean every " + Figures.count(days, "day") + with + until + ".";
+    return new Rhythm(
+        true, days, List.of(Reason.of(Rule.PLAN_VET, sentence).with("interval", days)));
   }
 
-  private static Reason eardrumNotIntact() {
-    return Reason.of(
-        Rule.PLAN_EARDRUM,
-        "An eardrum is not intact: pour nothing into these ears. Your vet says what may be done.");
+  private static List<Reason> with(List<Reason> reasons, List<Reason> first) {
+    List<Reason> all = new ArrayList<>(first);
+    all.addAll(reasons);
+    return all;
+  }
+
+  private static List<Reason> held(Hold hold) {
+    return hold.reasons().stream()
+        .map(reason -> Reason.of(Rule.PLAN_HOLD, reason.sentence()))
+        .toList();
   }
 
   private static Reason fixed(int days) {
@@ -57,6 +88,6 @@ public record Rhythm(boolean routine, int days, List<Reason> reasons) {
   private static Reason asNeeded() {
     return Reason.of(
         Rule.PLAN_AS_NEEDED,
-        "Your household cleans as needed: only when a look and a sniff say that it is worth it.");
+        "Your household cleans as needed: only when a check says that it is worth it.");
   }
 }

@@ -3,7 +3,6 @@ package org.evenlobe.core.record;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.time.ZoneId;
-import java.util.Comparator;
 import java.util.Objects;
 import java.util.Optional;
 import java.util.UUID;
@@ -19,11 +18,8 @@ import org.evenlobe.core.measure.EarPair;
  * @param note the person's own words, where there are any
  */
 public record CleaningRecord(
-    UUID id, Instant at, ZoneId zone, EarPair<Optional<EarCleaning>> ears, Optional<String> note) {
-
-  /** Oldest first; ties break by id. */
-  public static final Comparator<CleaningRecord> BY_TIME =
-      Comparator.comparing(CleaningRecord::at).thenComparing(CleaningRecord::id);
+    UUID id, Instant at, ZoneId zone, EarPair<Optional<EarCleaning>> ears, Optional<String> note)
+    implements Dated {
 
   public CleaningRecord {
     Objects.requireNonNull(id, "id");
@@ -35,7 +31,7 @@ public record CleaningRecord(
     }
   }
 
-  /** The local day on which it was done, in the zone it was recorded in. */
+  @Override
   public LocalDate day() {
     return at.atZone(zone).toLocalDate();
   }

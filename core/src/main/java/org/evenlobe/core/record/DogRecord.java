@@ -1,25 +1,91 @@
 package org.evenlobe.core.record;
 
 import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.Collection;
 import java.util.List;
 import java.util.Objects;
 import java.util.UUID;
 
 /**
- * All facts about one dog: what a plan is computed from.
+ * All facts about one dog: what a plan is computed from. Each list is oldest first whatever order
+ * its facts came in.
  *
  * @param id its id
  * @param profile who it is
  * @param addedOn the day it joined the household
- * @param cleanings its cleanings, oldest first whatever order they came in
+ * @param cleanings its cleanings
+ * @param checks its checks
+ * @param visits its visits to the vet
+ * @param releases the holds that a person has confirmed to be over
+ * @param skips the planned items that were skipped
  */
 public record DogRecord(
-    UUID id, DogProfile profile, LocalDate addedOn, List<CleaningRecord> cleanings) {
+    UUID id,
+    DogProfile profile,
+    LocalDate addedOn,
+    List<CleaningRecord> cleanings,
+    List<CheckRecord> checks,
+    List<VisitRecord> visits,
+    List<HoldRelease> releases,
+    List<Skip> skips) {
 
   public DogRecord {
     Objects.requireNonNull(id, "id");
     Objects.requireNonNull(profile, "profile");
     Objects.requireNonNull(addedOn, "addedOn");
-    cleanings = cleanings.stream().sorted(CleaningRecord.BY_TIME).toList();
+    cleanings = byTime(cleanings);
+    checks = byTime(checks);
+    visits = byTime(visits);
+    releases = byTime(releases);
+    skips = byTime(skips);
+  }
+
+  /** A dog of which nothing but that is known. */
+  public static DogRecord of(UUID id, DogProfile profile, LocalDate addedOn) {
+    return new DogRecord(
+        id, profile, addedOn, List.of(), List.of(), List.of(), List.of(), List.of());
+  }
+
+  /** This dog with those cleanings instead of its own. */
+  public DogRecord withCleanings(Collection<CleaningRecord> others) {
+    return new DogRecord(
+        id, profile, addedOn, List.copyOf(others), checks, visits, releases, skips);
+  }
+
+  /** This dog with those checks instead of its own. */
+  public DogRecord withChecks(Collection<CheckRecord> others) {
+    return new DogRecord(
+        id, profile, addedOn, cleanings, List.copyOf(others), visits, releases, skips);
+  }
+
+  /** This dog with those visits instead of its own. */
+  public DogRecord withVisits(Collection<VisitRecord> others) {
+    return new DogRecord(
+        id, profile, addedOn, cleanings, checks, List.copyOf(others), releases, skips);
+  }
+
+  /** This dog with those confirmations instead of its own. */
+  public DogRecord withReleases(Collection<HoldRelease> others) {
+    return new DogRecord(
+        id, profile, addedOn, cleanings, checks, visits, List.copyOf(others), skips);
+  }
+
+  /** This dog with those skips instead of its own. */
+  public DogRecord withSkips(Collection<Skip> others) {
+    return new DogRecord(
+        id, profile, addedOn, cleanings, checks, visits, releases, List.copyOf(others));
+  }
+
+  /** This dog with one more check, whatever its time. */
+  public DogRecord plus(CheckRecord check) {
+    List<CheckRecord> more = new ArrayList<>(checks);
+    more.removeIf(other -> other.id().equals(check.id()));
+    more.add(check);
+    return withChecks(more);
+  }
+
+  private static <F extends Dated> List<F> byTime(List<F> facts) {
+    return facts.stream().sorted(Dated.BY_TIME).toList();
   }
 }

@@ -3,9 +3,15 @@ package org.evenlobe.core.rule;
 import java.math.BigDecimal;
 import java.math.MathContext;
 import java.math.RoundingMode;
+import java.time.LocalDate;
+import java.time.format.DateTimeFormatter;
+import java.util.Locale;
 
 /** How numbers are rounded and written in sentences. */
 public final class Figures {
+  private static final DateTimeFormatter DATE =
+      DateTimeFormatter.ofPattern("d MMM uuuu", Locale.ENGLISH);
+
   private Figures() {}
 
   /** To three significant figures, without an exponent or trailing zeros: 4.508 is "4.51". */
@@ -22,6 +28,11 @@ public final class Figures {
   /** A count with its noun: "1 day", "14 days". */
   public static String count(long number, String noun) {
     return number + " " + noun + (number == 1 ? "" : "s");
+  }
+
+  /** A local date as sentences say it: "25 Nov 2026". */
+  public static String date(LocalDate day) {
+    return DATE.format(day);
   }
 
   /** Half up, as all days are rounded: 16.5 is 17. */

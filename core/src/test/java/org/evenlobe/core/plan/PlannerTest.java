@@ -11,6 +11,7 @@ import java.util.Collections;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
+import org.evenlobe.core.check.Hold;
 import org.evenlobe.core.ear.BreedCatalogue;
 import org.evenlobe.core.measure.EarPair;
 import org.evenlobe.core.measure.Side;
@@ -58,7 +59,7 @@ class PlannerTest {
   private static DogRecord dog(EarTraits ears, WaterHabit water, List<CleaningRecord> cleanings) {
     Life life = new Life(water, Ground.MIXED, Climate.DRY, Allergy.NONE, InfectionHistory.NONE);
     DogProfile profile = profile(List.of(), ears, life);
-    return new DogRecord(DOG, profile, ADDED, cleanings);
+    return DogRecord.of(DOG, profile, ADDED).withCleanings(cleanings);
   }
 
   private static DogProfile profile(List<String> breeds, EarTraits ears, Life life) {
@@ -102,7 +103,7 @@ class PlannerTest {
   }
 
   private static PlanItem next(DogRecord dog) {
-    return plan(dog).items().get(0);
+    return plan(dog).cleanings().get(0);
   }
 
   @Nested
@@ -148,7 +149,7 @@ class PlannerTest {
 
     @Test
     void carriesTheCautionToLookFirst() {
-      assertThat(plan(swimmer()).items())
+      assertThat(plan(swimmer()).cleanings())
           .isNotEmpty()
           .allSatisfy(
               item ->
@@ -183,9 +184,9 @@ class PlannerTest {
       DogPlan plan =
           plan(swimmer(cleaned(TODAY.minusDays(8), null, 2), cleaned(TODAY.minusDays(4), 2, null)));
 
-      assertThat(plan.items().get(0).ears()).containsExactly(Side.LEFT);
-      assertThat(plan.items().get(1).ears()).containsExactly(Side.RIGHT);
-      assertThat(plan.items().get(1).window().best()).isEqualTo(TODAY.plusDays(10));
+      assertThat(plan.cleanings().get(0).ears()).containsExactly(Side.LEFT);
+      assertThat(plan.cleanings().get(1).ears()).containsExactly(Side.RIGHT);
+      assertThat(plan.cleanings().get(1).window().best()).isEqualTo(TODAY.plusDays(10));
     }
   }
 
@@ -198,17 +199,14 @@ class PlannerTest {
       // 0.5 · 0.95 = 0.475: 59 days, just a routine; a breed with a low ratio leaves it alone
       assertThat(plan.start().checksOnly()).isFalse();
       DogRecord chihuahua = withBreed(dog(ERECT, WaterHabit.NEVER, List.of()), "chihuahua");
-      assertThat(plan(chihuahua).items()).isEmpty();
+      assertThat(plan(chihuahua).cleanings()).isEmpty();
       assertThat(plan(chihuahua).start().checksOnly()).isTrue();
     }
 
     private DogRecord withBreed(DogRecord dog, String breed) {
       DogProfile was = dog.profile();
-      return new DogRecord(
-          dog.id(),
-          profile(List.of(breed), was.ears(), was.life()),
-          dog.addedOn(),
-          dog.cleanings());
+      return DogRecord.of(dog.id(), profile(List.of(breed), was.ears(), was.life()), dog.addedOn())
+          .withCleanings(dog.cleanings());
     }
   }
 
@@ -224,15 +222,17 @@ class PlannerTest {
     void fixedIsThePersonsOwnIntervalWhateverComesOut() {
       DogPlan plan = by(SchedulingMode.FIXED, 30);
 
-      assertThat(plan.items().get(0).window().best()).isEqualTo(TODAY.plusDays(26));
-      assertThat(plan.items().get(0).reasons()).extracting(Reason::rule).contains(Rule.PLAN_FIXED);
+      assertThat(plan.cleanings().get(0).window().best()).isEqualTo(TODAY.plusDays(26));
+      assertThat(plan.cleanings().get(0).reasons())
+          .extracting(Reason::rule)
+          .contains(Rule.PLAN_FIXED);
     }
 
     @Test
     void asNeededPlansNoCleaningButGoesOnLearning() {
       DogPlan plan = by(SchedulingMode.AS_NEEDED, 30);
 
-      assertThat(plan.items()).isEmpty();
+      assertThat(plan.cleanings()).isEmpty();
       assertThat(plan.ears().right().interval())
           .isEqualTo(by(SchedulingMode.LEARNED, 30).ears().right().interval());
     }
@@ -245,28 +245,28 @@ class PlannerTest {
       DogRecord dog = swimmer(cleaned(TODAY.minusDays(20), 4, 4));
       DogProfile was = dog.profile();
       DogRecord torn =
-          new DogRecord(
-              dog.id(),
-              new DogProfile(
-                  was.name(),
-                  was.breeds(),
-                  was.bornOn(),
-                  was.ageEstimated(),
-                  was.weights(),
-                  was.ears(),
-                  was.life(),
-                  was.lightCoat(),
-                  new Eardrum(Eardrum.Status.NOT_INTACT, Optional.empty()),
-                  was.reactions(),
-                  was.normal()),
-              dog.addedOn(),
-              dog.cleanings());
+          DogRecord.of(
+                  dog.id(),
+                  new DogProfile(
+                      was.name(),
+                      was.breeds(),
+                      was.bornOn(),
+                      was.ageEstimated(),
+                      was.weights(),
+                      was.ears(),
+                      was.life(),
+                      was.lightCoat(),
+                      new Eardrum(Eardrum.Status.NOT_INTACT, Optional.empty()),
+                      was.reactions(),
+                      was.normal()),
+                  dog.addedOn())
+              .withCleanings(dog.cleanings());
 
       for (SchedulingMode mode : SchedulingMode.values()) {
         DogPlan plan = PLANNER.plan(torn, new Preferences(mode, 7), TODAY);
-        assertThat(plan.items()).isEmpty();
-        assertThat(plan.ears().left().rhythm().reasons().get(0).rule())
-            .isEqualTo(Rule.PLAN_EARDRUM);
+        assertThat(plan.cleanings()).isEmpty();
+        assertThat(plan.ears().left().hold().orElseThrow().cause()).isEqualTo(Hold.Cause.EARDRUM);
+        assertThat(plan.ears().left().rhythm().reasons().get(0).rule()).isEqualTo(Rule.PLAN_HOLD);
       }
     }
   }
@@ -333,9 +333,9 @@ class PlannerTest {
           .isEqualTo(plan.ears().right().interval().days());
       assertThat(mirrored.ears().right().interval().days())
           .isEqualTo(plan.ears().left().interval().days());
-      assertThat(mirrored.items())
+      assertThat(mirrored.cleanings())
           .extracting(PlanItem::window)
-          .containsExactlyElementsOf(plan.items().stream().map(PlanItem::window).toList());
+          .containsExactlyElementsOf(plan.cleanings().stream().map(PlanItem::window).toList());
     }
 
     @ParameterizedTest
@@ -345,7 +345,7 @@ class PlannerTest {
 
       for (Side side : Side.values()) {
         List<LocalDate> days =
-            plan.items().stream()
+            plan.cleanings().stream()
                 .filter(item -> item.ears().contains(side))
                 .map(item -> item.window().best())
                 .toList();
@@ -354,7 +354,7 @@ class PlannerTest {
           assertThat(ChronoUnit.DAYS.between(days.get(i - 1), days.get(i))).isGreaterThan(5);
         }
       }
-      assertThat(plan.items()).extracting(PlanItem::id).doesNotHaveDuplicates();
+      assertThat(plan.cleanings()).extracting(PlanItem::id).doesNotHaveDuplicates();
     }
   }
 
@@ -367,6 +367,7 @@ class PlannerTest {
       DogPlan later = plan(swimmer(cleaned(TODAY.minusDays(1), 2, 2)));
 
       assertThat(Agenda.lines(List.of(later, open, overdue)))
+          .filteredOn(line -> line.item().kind() == PlanItem.Kind.CLEAN)
           .extracting(line -> line.item().standing())
           .containsExactly(Standing.OVERDUE, Standing.OPEN);
     }

@@ -27,6 +27,7 @@ import org.evenlobe.core.record.Preferences;
 final class DemoDiary {
   private static final LocalTime EVENING = LocalTime.of(18, 30);
   private static final int FIRST_GATHERING_DAYS = 16;
+  private static final int LOOK_AGAIN_DAYS = 3;
   private static final double FILL_MILLILITRES = 8.6;
   private static final List<Optional<String>> NOTES =
       List.of(
@@ -49,39 +50,50 @@ final class DemoDiary {
   /** The dog with the cleanings that are missing up to that day, that day included. */
   DogRecord continued(DemoDog dog, DogRecord record, LocalDate until) {
     DogRecord now = record;
-    while (true) {
-      Optional<CleaningRecord> next = next(dog, now);
-      if (next.isEmpty() || next.get().day().isAfter(until)) {
-        return now;
-      }
+    Optional<CleaningRecord> next = next(dog, now, until);
+    while (next.isPresent()) {
       now = with(now, next.get());
+      next = next(dog, now, until);
     }
+    return now;
   }
 
-  private Optional<CleaningRecord> next(DemoDog dog, DogRecord record) {
+  /** Goes on day by day until a cleaning is due that no check or visit has closed meanwhile. */
+  private Optional<CleaningRecord> next(DemoDog dog, DogRecord record, LocalDate until) {
     int ordinal = record.cleanings().size();
-    LocalDate from = last(record).map(CleaningRecord::day).orElse(record.addedOn());
-    List<PlanItem> items = planner.plan(record, Preferences.DEFAULT, from).items();
-    if (items.isEmpty()) {
-      return Optional.empty();
-    }
     SplittableRandom random = new SplittableRandom(dog.id().getLeastSignificantBits() + ordinal);
-    LocalDate day = items.get(0).window().best().plusDays(random.nextInt(-1, 3));
-    LocalDate notBefore = ordinal == 0 ? from : from.plusDays(1);
-    LocalDate on = day.isBefore(notBefore) ? notBefore : day;
+    int late = random.nextInt(-1, 3);
+    LocalDate day = last(record).map(done -> done.day().plusDays(1)).orElse(record.addedOn());
+    while (!day.isAfter(until)) {
+      List<PlanItem> items = planner.plan(record, Preferences.DEFAULT, day).cleanings();
+      if (items.isEmpty()) {
+        day = day.plusDays(LOOK_AGAIN_DAYS);
+        continue;
+      }
+      LocalDate on = items.get(0).window().best().plusDays(late);
+      if (!on.isAfter(day)) {
+        return Optional.of(cleaned(dog, record, items.get(0).ears(), day, random));
+      }
+      day = on;
+    }
+    return Optional.empty();
+  }
+
+  private CleaningRecord cleaned(
+      DemoDog dog, DogRecord record, List<Side> sides, LocalDate on, SplittableRandom random) {
+    int ordinal = record.cleanings().size();
     EarPair<Optional<EarCleaning>> ears =
         EarPair.bySide(
             side ->
-                items.get(0).ears().contains(side)
+                sides.contains(side)
                     ? Optional.of(cleaning(dog, load(dog, record, side, on, random), random))
                     : Optional.empty());
-    return Optional.of(
-        new CleaningRecord(
-            dog.cleaningId(ordinal),
-            on.atTime(EVENING).atZone(zone).toInstant(),
-            zone,
-            ears,
-            NOTES.get(ordinal % NOTES.size())));
+    return new CleaningRecord(
+        dog.cleaningId(ordinal),
+        on.atTime(EVENING).atZone(zone).toInstant(),
+        zone,
+        ears,
+        NOTES.get(ordinal % NOTES.size()));
   }
 
   /** Fills are measured every other time, a little off what the canal holds. */
@@ -125,6 +137,6 @@ final class DemoDiary {
   private static DogRecord with(DogRecord record, CleaningRecord cleaning) {
     List<CleaningRecord> more = new ArrayList<>(record.cleanings());
     more.add(cleaning);
-    return new DogRecord(record.id(), record.profile(), record.addedOn(), more);
+    return record.withCleanings(more);
   }
 }

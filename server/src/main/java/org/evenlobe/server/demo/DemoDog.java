@@ -11,6 +11,7 @@ import org.evenlobe.core.record.CanalHair;
 import org.evenlobe.core.record.Carriage;
 import org.evenlobe.core.record.CleaningMethod;
 import org.evenlobe.core.record.Climate;
+import org.evenlobe.core.record.DischargeKind;
 import org.evenlobe.core.record.Eardrum;
 import org.evenlobe.core.record.Feathering;
 import org.evenlobe.core.record.Ground;
@@ -34,7 +35,10 @@ enum DemoDog {
       new EarPair<>(0.19, 0.21),
       CleaningMethod.FILL,
       425,
-      0),
+      0,
+      0.55,
+      DischargeKind.BROWN,
+      2),
   /** A scent hound with heavy drop ears on a learned plan. */
   DUNLIN(
       List.of("basset-hound"),
@@ -45,7 +49,10 @@ enum DemoDog {
       new EarPair<>(0.12, 0.15),
       CleaningMethod.FILL,
       425,
-      -2),
+      -2,
+      0.5,
+      DischargeKind.BROWN,
+      7),
   /** A long-eared setter whose left ear is the worse one. */
   MARRAM(
       List.of("english-setter"),
@@ -56,7 +63,10 @@ enum DemoDog {
       new EarPair<>(0.11, 0.24),
       CleaningMethod.SOAKED_PAD,
       425,
-      3),
+      3,
+      0.3,
+      DischargeKind.TAN_WAX,
+      30),
   /** A prick-eared spitz that needs nothing but checks. */
   SEDGE(
       List.of("finnish-spitz"),
@@ -67,7 +77,10 @@ enum DemoDog {
       EarPair.both(0.01),
       CleaningMethod.WIPE,
       425,
-      0),
+      0,
+      0.05,
+      DischargeKind.TAN_WAX,
+      4),
   /** A nervous foster crossbreed that is only wiped as yet. */
   TEASEL(
       List.of("border-collie", "english-cocker-spaniel"),
@@ -78,7 +91,10 @@ enum DemoDog {
       EarPair.both(0.10),
       CleaningMethod.WIPE,
       118,
-      1);
+      1,
+      0.25,
+      DischargeKind.TAN_WAX,
+      6);
 
   private final List<String> breeds;
   private final int ageDays;
@@ -89,6 +105,9 @@ enum DemoDog {
   private final CleaningMethod method;
   private final int daysHere;
   private final int daysToNext;
+  private final double waxiness;
+  private final DischargeKind wax;
+  private final int daysSinceCheck;
 
   DemoDog(
       List<String> breeds,
@@ -99,7 +118,10 @@ enum DemoDog {
       EarPair<Double> loadPerDay,
       CleaningMethod method,
       int daysHere,
-      int daysToNext) {
+      int daysToNext,
+      double waxiness,
+      DischargeKind wax,
+      int daysSinceCheck) {
     this.breeds = breeds;
     this.ageDays = ageDays;
     this.weight = weight;
@@ -109,6 +131,9 @@ enum DemoDog {
     this.method = method;
     this.daysHere = daysHere;
     this.daysToNext = daysToNext;
+    this.waxiness = waxiness;
+    this.wax = wax;
+    this.daysSinceCheck = daysSinceCheck;
   }
 
   UUID id() {
@@ -118,6 +143,36 @@ enum DemoDog {
   /** The id of its cleaning of that ordinal. */
   UUID cleaningId(int ordinal) {
     return id("cleaning " + ordinal);
+  }
+
+  /** The id of its check of that day. */
+  UUID checkId(LocalDate day) {
+    return id("check " + day);
+  }
+
+  /** The id of its visit of that day. */
+  UUID visitId(LocalDate day) {
+    return id("visit " + day);
+  }
+
+  /** How often wax is seen in its ears between cleanings. */
+  double waxiness() {
+    return waxiness;
+  }
+
+  /** What its wax looks like. */
+  DischargeKind wax() {
+    return wax;
+  }
+
+  /** How often it is checked: an open, quiet ear less often. */
+  int checkEvery() {
+    return this == SEDGE ? 14 : 7;
+  }
+
+  /** How long ago its last ordinary check is when the demo begins. */
+  int daysSinceCheck() {
+    return daysSinceCheck;
   }
 
   /** What is said of it, given the day it came. */
@@ -135,9 +190,16 @@ enum DemoDog {
         ears,
         life,
         this == MARRAM,
-        new EardrumRequest(Eardrum.Status.NEVER_EXAMINED, null),
+        eardrum(joinedOn),
         null,
         null);
+  }
+
+  /** The two with a history came with a vet's letter. */
+  private EardrumRequest eardrum(LocalDate joinedOn) {
+    return this == OTTER || this == MARRAM
+        ? new EardrumRequest(Eardrum.Status.SEEN_INTACT, joinedOn)
+        : new EardrumRequest(Eardrum.Status.NEVER_EXAMINED, null);
   }
 
   /** How much gathers in each ear in truth. */

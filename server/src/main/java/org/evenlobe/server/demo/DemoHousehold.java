@@ -4,20 +4,29 @@ import java.nio.charset.StandardCharsets;
 import java.time.LocalDate;
 import java.time.ZoneId;
 import java.time.temporal.ChronoUnit;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.UUID;
 import org.evenlobe.core.measure.Volume;
 import org.evenlobe.core.plan.PlanItem;
 import org.evenlobe.core.plan.Planner;
+import org.evenlobe.core.record.CheckRecord;
 import org.evenlobe.core.record.CleaningRecord;
 import org.evenlobe.core.record.DogRecord;
+import org.evenlobe.core.record.DogSigns;
 import org.evenlobe.core.record.EarCleaning;
+import org.evenlobe.core.record.EarFinding;
 import org.evenlobe.core.record.Preferences;
 import org.evenlobe.server.access.CurrentMember;
 import org.evenlobe.server.access.HouseholdDay;
 import org.evenlobe.server.access.Member;
 import org.evenlobe.server.access.Role;
 import org.evenlobe.server.account.Accounts;
+import org.evenlobe.server.check.CheckKeeping;
+import org.evenlobe.server.check.CheckRequest;
+import org.evenlobe.server.check.CheckRequest.CheckedEarsRequest;
+import org.evenlobe.server.check.CheckRequest.DogSignsRequest;
+import org.evenlobe.server.check.CheckRequest.EarFindingRequest;
 import org.evenlobe.server.cleaning.CleaningKeeping;
 import org.evenlobe.server.cleaning.CleaningRequest;
 import org.evenlobe.server.cleaning.CleaningRequest.CleanedEarsRequest;
@@ -25,6 +34,7 @@ import org.evenlobe.server.cleaning.CleaningRequest.EarCleaningRequest;
 import org.evenlobe.server.dog.DogKeeping;
 import org.evenlobe.server.fact.Precondition;
 import org.evenlobe.server.plan.HouseholdPlans;
+import org.evenlobe.server.visit.VisitKeeping;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.boot.ApplicationArguments;
@@ -55,6 +65,9 @@ class DemoHousehold implements ApplicationRunner {
   private final Accounts accounts;
   private final DogKeeping dogs;
   private final CleaningKeeping cleanings;
+  private final CheckKeeping checks;
+  private final VisitKeeping visits;
+  private final DemoRecords kept;
   private final HouseholdPlans plans;
   private final HouseholdDay day;
   private final Planner planner;
@@ -64,12 +77,18 @@ class DemoHousehold implements ApplicationRunner {
       Accounts accounts,
       DogKeeping dogs,
       CleaningKeeping cleanings,
+      CheckKeeping checks,
+      VisitKeeping visits,
+      DemoRecords kept,
       HouseholdPlans plans,
       HouseholdDay day,
       Planner planner) {
     this.accounts = accounts;
     this.dogs = dogs;
     this.cleanings = cleanings;
+    this.checks = checks;
+    this.visits = visits;
+    this.kept = kept;
     this.plans = plans;
     this.day = day;
     this.planner = planner;
@@ -101,18 +120,34 @@ class DemoHousehold implements ApplicationRunner {
   }
 
   private void addMissingDays(DemoDog dog, LocalDate today) {
-    DogRecord record = plans.dog(dog.id()).dog();
-    record(record, diary.continued(dog, record, today.minusDays(DAYS_LEFT_OPEN)));
+    DogRecord record = kept.one(dog.id());
+    LocalDate until = today.minusDays(DAYS_LEFT_OPEN);
+    List<CheckRecord> missing =
+        record.checks().isEmpty()
+            ? List.of()
+            : new DemoChecks(ZONE)
+                .missing(dog, record.checks().get(record.checks().size() - 1).day(), until);
+    missing.forEach(check -> checks.put(check.id(), Precondition.isNew(), said(dog, check)));
+    List<CheckRecord> all = new ArrayList<>(record.checks());
+    all.addAll(missing);
+    DogRecord checked = record.withChecks(all);
+    record(checked, diary.continued(dog, checked, until));
   }
 
   private void begin(DemoDog dog, LocalDate today) {
     LocalDate joined = today.minusDays(dog.daysHere());
     dogs.put(dog.id(), Precondition.isNew(), dog.said(joined));
-    DogRecord empty = new DogRecord(dog.id(), dog.said(joined).toCore(), joined, List.of());
+    for (CheckRecord check : new DemoChecks(ZONE).begun(dog, joined, today)) {
+      checks.put(check.id(), Precondition.isNew(), said(dog, check));
+    }
+    for (DemoVisits.DemoVisit visit : new DemoVisits(ZONE).of(dog, today)) {
+      visits.put(visit.id(), Precondition.isNew(), visit.said());
+    }
+    DogRecord empty = kept.one(dog.id());
     DogRecord best = empty;
     long bestMiss = Long.MAX_VALUE;
     for (int first = 0; first < FIRST_DAYS_TRIED && bestMiss > 0; first++) {
-      DogRecord later = new DogRecord(dog.id(), empty.profile(), joined.plusDays(first), List.of());
+      DogRecord later = joinedLater(empty, joined.plusDays(first));
       DogRecord tried = diary.continued(dog, later, today.minusDays(1));
       long miss = miss(dog, tried, today);
       if (miss < bestMiss) {
@@ -123,9 +158,15 @@ class DemoHousehold implements ApplicationRunner {
     record(empty, best);
   }
 
+  private static DogRecord joinedLater(DogRecord dog, LocalDate day) {
+    return DogRecord.of(dog.id(), dog.profile(), day)
+        .withChecks(dog.checks())
+        .withVisits(dog.visits());
+  }
+
   /** How far the next date is from where the dog's example asks for it. */
   private long miss(DemoDog dog, DogRecord record, LocalDate today) {
-    List<PlanItem> items = planner.plan(record, Preferences.DEFAULT, today).items();
+    List<PlanItem> items = planner.plan(record, Preferences.DEFAULT, today).cleanings();
     return items.isEmpty()
         ? 0
         : Math.abs(ChronoUnit.DAYS.between(today, items.get(0).window().best()) - dog.daysToNext());
@@ -148,6 +189,46 @@ class DemoHousehold implements ApplicationRunner {
             cleaning.ears().right().map(DemoHousehold::said).orElse(null),
             cleaning.ears().left().map(DemoHousehold::said).orElse(null)),
         cleaning.note().orElse(null));
+  }
+
+  private static CheckRequest said(DemoDog dog, CheckRecord check) {
+    return new CheckRequest(
+        dog.id(),
+        check.at(),
+        check.zone(),
+        new CheckedEarsRequest(said(check.ears().right()), said(check.ears().left())),
+        said(check.dog()),
+        check.note().orElse(null));
+  }
+
+  private static EarFindingRequest said(EarFinding ear) {
+    return new EarFindingRequest(
+        ear.redness(),
+        ear.swelling(),
+        ear.sores(),
+        ear.discharge(),
+        ear.dischargeKind(),
+        ear.odour(),
+        ear.pain(),
+        List.copyOf(ear.seen()),
+        ear.hearing());
+  }
+
+  private static DogSignsRequest said(DogSigns signs) {
+    return new DogSignsRequest(
+        signs.shaking(),
+        signs.scratching(),
+        signs.pawed().orElse(null),
+        signs.onset().orElse(null),
+        signs.headTilt(),
+        signs.balanceLoss(),
+        signs.eyesFlicking(),
+        signs.faceDrooping(),
+        signs.unwell(),
+        signs.blowToHead(),
+        signs.itchyPawsOrBelly(),
+        signs.seedSeason(),
+        signs.itchingContacts());
   }
 
   private static EarCleaningRequest said(EarCleaning ear) {

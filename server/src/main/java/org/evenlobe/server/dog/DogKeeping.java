@@ -68,7 +68,7 @@ public class DogKeeping {
     }
     LocalDate seen = said.eardrum().on();
     errors.require(
-        seen != null || said.eardrum().status() != Eardrum.Status.SEEN_INTACT,
+        seen != null || said.eardrum().status() == Eardrum.Status.NEVER_EXAMINED,
         "eardrum.on",
         "must say when it was seen");
     errors.require(

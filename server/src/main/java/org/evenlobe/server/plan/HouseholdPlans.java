@@ -7,7 +7,10 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
-import java.util.stream.Collectors;
+import org.evenlobe.core.check.CheckVerdict;
+import org.evenlobe.core.check.Verdict;
+import org.evenlobe.core.ear.Breed;
+import org.evenlobe.core.ear.BreedCatalogue;
 import org.evenlobe.core.ear.CanalEstimate;
 import org.evenlobe.core.ear.Canals;
 import org.evenlobe.core.measure.EarPair;
@@ -17,16 +20,20 @@ import org.evenlobe.core.plan.Planner;
 import org.evenlobe.core.record.CleaningRecord;
 import org.evenlobe.core.record.DogProfile;
 import org.evenlobe.core.record.DogRecord;
+import org.evenlobe.core.record.EarFinding;
+import org.evenlobe.core.trend.AssessedCheck;
+import org.evenlobe.core.trend.CheckHistory;
+import org.evenlobe.core.visit.CallCard;
+import org.evenlobe.core.visit.CallCards;
 import org.evenlobe.server.access.CurrentMember;
 import org.evenlobe.server.access.HouseholdDay;
 import org.evenlobe.server.account.Settings;
 import org.evenlobe.server.account.SettingsKeeping;
-import org.evenlobe.server.cleaning.Cleaning;
-import org.evenlobe.server.cleaning.Cleanings;
 import org.evenlobe.server.dog.Dog;
 import org.evenlobe.server.dog.Dogs;
 import org.evenlobe.server.dog.Pictures;
 import org.evenlobe.server.problem.Refusal;
+import org.evenlobe.server.record.DogRecords;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -38,25 +45,28 @@ public class HouseholdPlans {
   private static final int RIBBON_DAYS_BACK = 43;
 
   private final Dogs dogs;
-  private final Cleanings cleanings;
+  private final DogRecords records;
   private final Pictures pictures;
   private final SettingsKeeping settings;
   private final HouseholdDay day;
   private final Planner planner;
+  private final BreedCatalogue breeds;
 
   HouseholdPlans(
       Dogs dogs,
-      Cleanings cleanings,
+      DogRecords records,
       Pictures pictures,
       SettingsKeeping settings,
       HouseholdDay day,
-      Planner planner) {
+      Planner planner,
+      BreedCatalogue breeds) {
     this.dogs = dogs;
-    this.cleanings = cleanings;
+    this.records = records;
     this.pictures = pictures;
     this.settings = settings;
     this.day = day;
     this.planner = planner;
+    this.breeds = breeds;
   }
 
   /**
@@ -77,6 +87,8 @@ public class HouseholdPlans {
    * @param profile who it is
    * @param picture when its picture was sent, where it has one
    * @param recent its cleanings of the last six weeks
+   * @param checks its checks of the last six weeks
+   * @param visits its visits of the last six weeks
    * @param plan what is planned
    */
   public record DogToday(
@@ -84,7 +96,37 @@ public class HouseholdPlans {
       DogProfile profile,
       Optional<Instant> picture,
       List<CleaningRecord> recent,
+      List<CheckMark> checks,
+      List<VisitMark> visits,
       DogPlan plan) {}
+
+  /**
+   * A check as a ribbon shows it.
+   *
+   * @param id its id
+   * @param day when
+   * @param scores the score of each ear
+   * @param verdicts the verdict of each ear
+   */
+  public record CheckMark(
+      UUID id, LocalDate day, EarPair<Integer> scores, EarPair<Verdict> verdicts) {
+
+    static CheckMark of(AssessedCheck assessed) {
+      return new CheckMark(
+          assessed.check().id(),
+          assessed.check().day(),
+          assessed.check().ears().map(EarFinding::score),
+          assessed.verdicts());
+    }
+  }
+
+  /**
+   * A visit as a ribbon shows it.
+   *
+   * @param id its id
+   * @param day when
+   */
+  public record VisitMark(UUID id, LocalDate day) {}
 
   /**
    * One dog with all that is known.
@@ -93,7 +135,13 @@ public class HouseholdPlans {
    * @param zone the household's zone
    * @param leftOn the day it left the household, where it did
    * @param picture when its picture was sent, where it has one
-   * @param dog all its facts
+   * @param dog who it is, and its cleanings
+   * @param checks its checks of the last six weeks
+   * @param visits its visits of the last six weeks
+   * @param checked how many checks are on record
+   * @param latest what its latest check says, where there is one
+   * @param startsFrom what a new check starts from; empty where every sign is to be looked for
+   * @param card what to tell a vet on the phone, where one may be asked
    * @param plan what is planned
    * @param canals what its canals hold, where its weight is known
    */
@@ -102,9 +150,26 @@ public class HouseholdPlans {
       ZoneId zone,
       Optional<LocalDate> leftOn,
       Optional<Instant> picture,
-      DogRecord dog,
+      DogFacts dog,
+      List<CheckMark> checks,
+      List<VisitMark> visits,
+      int checked,
+      Optional<CheckVerdict> latest,
+      Optional<EarPair<EarFinding>> startsFrom,
+      Optional<CallCard> card,
       DogPlan plan,
       Optional<EarPair<CanalEstimate>> canals) {}
+
+  /**
+   * Who a dog is, with its cleanings.
+   *
+   * @param id its id
+   * @param profile who it is
+   * @param addedOn the day it joined the household
+   * @param cleanings its cleanings, oldest first
+   */
+  public record DogFacts(
+      UUID id, DogProfile profile, LocalDate addedOn, List<CleaningRecord> cleanings) {}
 
   /**
    * A dog that has left.
@@ -122,14 +187,9 @@ public class HouseholdPlans {
     Settings how = settings.get();
     LocalDate today = day.today(how.zone());
     Map<UUID, Instant> sent = pictures.sentAt();
-    Map<UUID, List<CleaningRecord>> byDog =
-        cleanings.ofHousehold(household).stream()
-            .collect(
-                Collectors.groupingBy(
-                    Cleaning::dogId, Collectors.mapping(Cleaning::toCore, Collectors.toList())));
+    List<DogRecord> bare = dogs.ofHousehold(household).stream().map(HouseholdPlans::bare).toList();
     List<DogToday> answers =
-        dogs.ofHousehold(household).stream()
-            .map(dog -> record(dog, byDog.getOrDefault(dog.id(), List.of())))
+        records.complete(bare).stream()
             .map(record -> standing(record, sent.get(record.id()), how, today))
             .toList();
     List<DogPlan> plans = answers.stream().map(DogToday::plan).toList();
@@ -145,18 +205,24 @@ public class HouseholdPlans {
   public DogInFull dog(UUID id) {
     UUID household = CurrentMember.household();
     Dog dog = dogs.one(household, id).orElseThrow(Refusal::notFound);
-    List<CleaningRecord> done =
-        cleanings.ofDog(household, id).stream().map(Cleaning::toCore).toList();
-    DogRecord record = record(dog, done);
+    DogRecord record = records.complete(bare(dog));
     Settings how = settings.get();
     LocalDate today = day.today(how.zone());
+    CheckHistory history = CheckHistory.of(record, today);
+    Optional<String> breed = breeds.ancestry(record.profile().breeds()).map(Breed::name);
     return new DogInFull(
         dog.version(),
         how.zone(),
         dog.leftOn(),
         Optional.ofNullable(pictures.sentAt().get(id)),
-        record,
-        planner.plan(record, how.preferences(), today),
+        new DogFacts(id, record.profile(), record.addedOn(), record.cleanings()),
+        checkMarks(history, today),
+        visitMarks(record, today),
+        history.checks().size(),
+        history.latestVerdict(),
+        history.startsFrom(),
+        CallCards.card(record, history, breed, today),
+        planner.plan(record, history, how.preferences(), today),
         Canals.of(record, today));
   }
 
@@ -168,8 +234,24 @@ public class HouseholdPlans {
         .toList();
   }
 
-  private static DogRecord record(Dog dog, List<CleaningRecord> cleanings) {
-    return new DogRecord(dog.id(), dog.profile(), dog.joinedOn(), cleanings);
+  private static DogRecord bare(Dog dog) {
+    return DogRecord.of(dog.id(), dog.profile(), dog.joinedOn());
+  }
+
+  private static List<CheckMark> checkMarks(CheckHistory history, LocalDate today) {
+    LocalDate from = today.minusDays(RIBBON_DAYS_BACK);
+    return history.checks().stream()
+        .filter(check -> !check.check().day().isBefore(from))
+        .map(CheckMark::of)
+        .toList();
+  }
+
+  private static List<VisitMark> visitMarks(DogRecord record, LocalDate today) {
+    LocalDate from = today.minusDays(RIBBON_DAYS_BACK);
+    return record.visits().stream()
+        .filter(visit -> !visit.day().isBefore(from))
+        .map(visit -> new VisitMark(visit.id(), visit.day()))
+        .toList();
   }
 
   private DogToday standing(
@@ -177,11 +259,14 @@ public class HouseholdPlans {
     LocalDate from = today.minusDays(RIBBON_DAYS_BACK);
     List<CleaningRecord> recent =
         record.cleanings().stream().filter(done -> !done.day().isBefore(from)).toList();
+    CheckHistory history = CheckHistory.of(record, today);
     return new DogToday(
         record.id(),
         record.profile(),
         Optional.ofNullable(pictured),
         recent,
-        planner.plan(record, how.preferences(), today));
+        checkMarks(history, today),
+        visitMarks(record, today),
+        planner.plan(record, history, how.preferences(), today));
   }
 }

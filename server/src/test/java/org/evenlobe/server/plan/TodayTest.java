@@ -23,6 +23,12 @@ class TodayTest {
       Instant at = Instant.now().minus(10L * i, ChronoUnit.DAYS).truncatedTo(ChronoUnit.SECONDS);
       owner.create(
           owner.at("/cleanings/" + UUID.randomUUID()), Samples.cleaning(dog, at, i % 5, 2));
+      owner.create(
+          owner.at("/checks/" + UUID.randomUUID()),
+          Samples.check(dog, at, Samples.QUIET_EAR, Samples.QUIET_EAR));
+      owner.create(
+          owner.at("/visits/" + UUID.randomUUID()),
+          Samples.visit(dog, at, Samples.SEEN_EAR, Samples.SEEN_EAR));
     }
   }
 
@@ -39,7 +45,7 @@ class TodayTest {
     addDogWithCleanings(12);
     addDogWithCleanings(30);
 
-    assertThat(statements(owner.at("/today"))).isEqualTo(forOne).isLessThan(10);
+    assertThat(statements(owner.at("/today"))).isEqualTo(forOne).isLessThan(14);
   }
 
   @Test
@@ -53,7 +59,7 @@ class TodayTest {
           Samples.cleaning(one, Instant.parse("2026-01-01T10:00:00Z").minusSeconds(i), 1, 1));
     }
 
-    assertThat(statements(owner.at("/dogs/" + one))).isEqualTo(forNone).isLessThan(10);
+    assertThat(statements(owner.at("/dogs/" + one))).isEqualTo(forNone).isLessThan(14);
   }
 
   @Test
@@ -79,10 +85,13 @@ class TodayTest {
 
     JsonNode today = owner.get(owner.at("/today")).json();
 
-    // the second dog joined long ago and was never cleaned; the first, 10 days ago, opens tomorrow
+    // the second dog joined long ago, was never looked at and never cleaned; the first was 10 days
+    // ago: its check is overdue, its cleaning opens tomorrow
     assertThat(today.get("dogs")).hasSize(2);
-    assertThat(today.get("agenda")).hasSize(1);
-    assertThat(today.at("/agenda/0/item/standing").asString()).isEqualTo("OVERDUE");
-    assertThat(today.at("/agenda/0/item/reasons/0/rule").asString()).isEqualTo("PLAN_FIRST");
+    assertThat(today.get("agenda"))
+        .extracting(line -> line.at("/item/kind").asString())
+        .containsExactly("CHECK", "CLEAN", "CHECK");
+    assertThat(today.at("/agenda/1/item/standing").asString()).isEqualTo("OVERDUE");
+    assertThat(today.at("/agenda/1/item/reasons/0/rule").asString()).isEqualTo("PLAN_FIRST");
   }
 }

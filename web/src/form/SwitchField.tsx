@@ -1,16 +1,15 @@
 import FormControlLabel from '@mui/material/FormControlLabel';
 import Switch from '@mui/material/Switch';
-import { Controller, type Control } from 'react-hook-form';
-import type { DogForm } from './dogForm';
+import { Controller, type Control, type FieldPathByValue, type FieldValues } from 'react-hook-form';
 
-/** Yes or no, in a form about a dog. */
-export function SwitchField({
+/** Yes or no. */
+export function SwitchField<F extends FieldValues>({
   control,
   name,
   label,
 }: {
-  control: Control<DogForm>;
-  name: 'ageEstimated' | 'ears.cropped' | 'lightCoat';
+  control: Control<F>;
+  name: FieldPathByValue<F, boolean>;
   label: string;
 }) {
   return (

@@ -1,5 +1,5 @@
 import { expect, it } from 'vitest';
-import { fitted } from './picture';
+import { fitted } from './shrunk';
 
 it.each([
   [4000, 3000, [960, 720]],

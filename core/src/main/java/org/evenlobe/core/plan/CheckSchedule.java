@@ -1,0 +1,158 @@
+package org.evenlobe.core.plan;
+
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.UUID;
+import org.evenlobe.core.check.Verdict;
+import org.evenlobe.core.ear.LoadFactor;
+import org.evenlobe.core.measure.Side;
+import org.evenlobe.core.record.DogRecord;
+import org.evenlobe.core.rule.Figures;
+import org.evenlobe.core.rule.Reason;
+import org.evenlobe.core.rule.Rule;
+import org.evenlobe.core.trend.AssessedCheck;
+import org.evenlobe.core.trend.CheckHistory;
+
+/**
+ * Lays a dog's checks on days (rule PLAN_CHECK): every 7 days; every 14 where the load factor is
+ * under 0.6 and the record is quiet; 3 days after a check that was CAUTION or worse; 2 days after
+ * one that found wax worth taking out too soon after a cleaning. The first is due on the day the
+ * dog joined.
+ */
+final class CheckSchedule {
+  private static final int DAYS = 7;
+  private static final int DAYS_WHEN_OPEN_AND_QUIET = 14;
+  private static final int DAYS_AFTER_TROUBLE = 3;
+  private static final int DAYS_INSIDE_THE_GUARD = 2;
+  private static final double OPEN_UNDER = 0.6;
+
+  private final DogRecord dog;
+  private final SkippedItems skips;
+  private final LocalDate today;
+  private final int usual;
+  private final List<PlanItem> items = new ArrayList<>();
+
+  private CheckSchedule(DogRecord dog, SkippedItems skips, LocalDate today, int usual) {
+    this.dog = dog;
+    this.skips = skips;
+    this.today = today;
+    this.usual = usual;
+  }
+
+  /**
+   * The checks planned up to the horizon, the next one first; never empty.
+   *
+   * @param tooSoon whether the latest check found wax worth taking out inside the guard
+   */
+  static List<PlanItem> items(
+      DogRecord dog,
+      CheckHistory history,
+      LoadFactor factor,
+      boolean tooSoon,
+      SkippedItems skips,
+      LocalDate today) {
+    boolean open = factor.value() < OPEN_UNDER;
+    int usual = open && history.isQuiet() ? DAYS_WHEN_OPEN_AND_QUIET : DAYS;
+    CheckSchedule schedule = new CheckSchedule(dog, skips, today, usual);
+    schedule.lay(history.latest(), tooSoon);
+    return schedule.items;
+  }
+
+  private void lay(Optional<AssessedCheck> latest, boolean tooSoon) {
+    UUID fact = latest.map(check -> check.check().id()).orElse(dog.id());
+    int interval = latest.map(check -> interval(check, tooSoon)).orElse(0);
+    LocalDate best =
+        latest.map(check -> check.check().day().plusDays(interval)).orElse(dog.addedOn());
+    Reason reason = latest.map(check -> reason(interval, check.sign())).orElse(first());
+    int step = interval == 0 ? usual : interval;
+    LocalDate horizon = today.plusDays(DogPlan.HORIZON_DAYS);
+    for (int ordinal = 0; ordinal == 0 || !best.isAfter(horizon); ordinal++) {
+      String id = id(fact, ordinal);
+      Optional<LocalDate> skipped = skips.dayOf(id);
+      LocalDate counted = best;
+      if (skipped.isPresent()) {
+        LocalDate from = later(best, skipped.get());
+        reason = skipped(id, step);
+        best = from.plusDays(step);
+        if (ordinal == 0 && best.isAfter(horizon)) {
+          horizon = best;
+        }
+        continue;
+      }
+      items.add(item(id, best, step, reason));
+      step = usual;
+      reason = repeated();
+      best = later(counted, today).plusDays(usual);
+    }
+  }
+
+  private int interval(AssessedCheck latest, boolean tooSoon) {
+    if (!latest.sign().isQuiet()) {
+      return DAYS_AFTER_TROUBLE;
+    }
+    return tooSoon ? DAYS_INSIDE_THE_GUARD : usual;
+  }
+
+  private PlanItem item(String id, LocalDate best, int interval, Reason reason) {
+    Window window =
+        interval < DAYS ? new Window(best.minusDays(1), best, best) : Window.around(best, interval);
+    return new PlanItem(
+        id,
+        PlanItem.Kind.CHECK,
+        List.of(Side.values()),
+        window,
+        Standing.of(window, today),
+        false,
+        List.of(reason));
+  }
+
+  private String id(UUID fact, int ordinal) {
+    return String.join(
+        ":", dog.id().toString(), PlanItem.Kind.CHECK.name(), fact.toString(), "" + ordinal);
+  }
+
+  private static LocalDate later(LocalDate one, LocalDate other) {
+    return one.isAfter(other) ? one : other;
+  }
+
+  private static Reason first() {
+    return Reason.of(
+        Rule.PLAN_CHECK,
+        "No check is on record. The first ones teach what is normal for this dog.");
+  }
+
+  private Reason reason(int interval, Verdict sign) {
+    if (!sign.isQuiet()) {
+      return every(
+          interval, "The last check was not quiet, so look again after %s: better, or not?");
+    }
+    if (interval == DAYS_INSIDE_THE_GUARD) {
+      return every(
+          interval,
+          "Waxy again so soon after a cleaning: look again after %s before you clean. Still waxy"
+              + " then: ask your vet.");
+    }
+    return interval == DAYS_WHEN_OPEN_AND_QUIET
+        ? every(interval, "An open ear with a quiet record is looked at every %s.")
+        : every(interval, "Look, sniff and feel every %s.");
+  }
+
+  private Reason repeated() {
+    return every(usual, "%s after the check planned before.");
+  }
+
+  private Reason skipped(String id, int days) {
+    return Reason.of(
+            Rule.PLAN_SKIPPED,
+            "The one before was skipped: “%s”. The next is %s later."
+                .formatted(skips.reasonOf(id), Figures.count(days, "day")))
+        .with("days", days);
+  }
+
+  private static Reason every(int days, String sentence) {
+    return Reason.of(Rule.PLAN_CHECK, sentence.formatted(Figures.count(days, "day")))
+        .with("days", days);
+  }
+}

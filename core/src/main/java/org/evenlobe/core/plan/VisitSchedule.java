@@ -1,0 +1,174 @@
+package org.evenlobe.core.plan;
+
+import java.time.LocalDate;
+import java.time.temporal.ChronoUnit;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.UUID;
+import org.evenlobe.core.check.Verdict;
+import org.evenlobe.core.measure.EarPair;
+import org.evenlobe.core.measure.Side;
+import org.evenlobe.core.record.Dated;
+import org.evenlobe.core.record.DogRecord;
+import org.evenlobe.core.record.VisitRecord;
+import org.evenlobe.core.rule.Figures;
+import org.evenlobe.core.rule.Reason;
+import org.evenlobe.core.rule.Rule;
+import org.evenlobe.core.trend.AssessedCheck;
+import org.evenlobe.core.trend.CheckHistory;
+
+/**
+ * When a vet is to see the dog (rule PLAN_VISIT): today after URGENT, within two days after STOP or
+ * where CAUTION is no better after 3 days, until a visit is recorded; and on the day that the vet
+ * named.
+ */
+final class VisitSchedule {
+  private static final int DAYS_TO_VET = 2;
+  private static final int NO_BETTER_AFTER_DAYS = 3;
+
+  private final DogRecord dog;
+  private final CheckHistory history;
+  private final LocalDate today;
+
+  private VisitSchedule(DogRecord dog, CheckHistory history, LocalDate today) {
+    this.dog = dog;
+    this.history = history;
+    this.today = today;
+  }
+
+  static List<PlanItem> items(DogRecord dog, CheckHistory history, LocalDate today) {
+    VisitSchedule schedule = new VisitSchedule(dog, history, today);
+    List<PlanItem> items = new ArrayList<>();
+    schedule.toBeSeen().ifPresent(items::add);
+    schedule.appointment().ifPresent(items::add);
+    return items;
+  }
+
+  private Optional<VisitRecord> lastVisit() {
+    return dog.visits().stream()
+        .filter(visit -> !visit.day().isAfter(today))
+        .reduce((earlier, later) -> later);
+  }
+
+  /** The checks since the last visit, oldest first. */
+  private List<AssessedCheck> unseen() {
+    Optional<VisitRecord> visit = lastVisit();
+    return history.checks().stream()
+        .filter(check -> visit.isEmpty() || Dated.BY_TIME.compare(check.check(), visit.get()) > 0)
+        .toList();
+  }
+
+  private Optional<PlanItem> toBeSeen() {
+    List<AssessedCheck> unseen = unseen();
+    Optional<AssessedCheck> severe = last(unseen, Verdict.STOP);
+    if (severe.isPresent() && !heldBy(severe.get()).isEmpty()) {
+      return Optional.of(severe(severe.get()));
+    }
+    return noBetter(unseen);
+  }
+
+  private static Optional<AssessedCheck> last(List<AssessedCheck> checks, Verdict atLeast) {
+    return checks.stream()
+        .filter(check -> check.sign().atLeast(atLeast))
+        .reduce((earlier, later) -> later);
+  }
+
+  private List<Side> heldBy(AssessedCheck check) {
+    EarPair<Boolean> held = history.holds().map(Optional::isPresent);
+    List<Side> sides = new ArrayList<>();
+    for (Side side : Side.values()) {
+      boolean its = check.signs().get(side).atLeast(Verdict.STOP);
+      if (held.get(side) && (its || check.sign() == Verdict.URGENT)) {
+        sides.add(side);
+      }
+    }
+    return sides;
+  }
+
+  private PlanItem severe(AssessedCheck check) {
+    LocalDate day = check.check().day();
+    boolean urgent = check.sign() == Verdict.URGENT;
+    Window window =
+        urgent
+            ? new Window(day, day, day)
+            : new Window(day, day.plusDays(1), day.plusDays(DAYS_TO_VET));
+    Reason reason =
+        Reason.of(
+            Rule.PLAN_VISIT,
+            urgent
+                ? "The check of %s said: the vet today. Put nothing into either ear until then."
+                    .formatted(Figures.date(day))
+                : "The check of %s said: no liquid, and the vet within two days."
+                    .formatted(Figures.date(day)));
+    return item(check.check().id(), heldBy(check), window, true, reason);
+  }
+
+  /** Two checks of one ear, 3 days apart or more, and neither was quiet. */
+  private Optional<PlanItem> noBetter(List<AssessedCheck> unseen) {
+    if (unseen.isEmpty()) {
+      return Optional.empty();
+    }
+    AssessedCheck latest = unseen.get(unseen.size() - 1);
+    List<Side> sides = new ArrayList<>();
+    for (Side side : Side.values()) {
+      long days = ChronoUnit.DAYS.between(troubledSince(unseen, side), latest.check().day());
+      if (!latest.signs().get(side).isQuiet() && days >= NO_BETTER_AFTER_DAYS) {
+        sides.add(side);
+      }
+    }
+    if (sides.isEmpty()) {
+      return Optional.empty();
+    }
+    LocalDate day = latest.check().day();
+    Reason reason =
+        Reason.of(
+            Rule.PLAN_VISIT,
+            "It was no better when you looked again on %s: call your vet."
+                .formatted(Figures.date(day)));
+    Window window = new Window(day, day.plusDays(1), day.plusDays(DAYS_TO_VET));
+    return Optional.of(item(latest.check().id(), sides, window, true, reason));
+  }
+
+  /**
+   * The first day of the run of checks, ending with the latest, at which that ear was not quiet.
+   */
+  private static LocalDate troubledSince(List<AssessedCheck> checks, Side side) {
+    LocalDate since = checks.get(checks.size() - 1).check().day();
+    for (int i = checks.size() - 1; i >= 0 && !checks.get(i).signs().get(side).isQuiet(); i--) {
+      since = checks.get(i).check().day();
+    }
+    return since;
+  }
+
+  private Optional<PlanItem> appointment() {
+    return lastVisit()
+        .flatMap(
+            visit ->
+                visit
+                    .next()
+                    .map(
+                        day ->
+                            item(
+                                visit.id(),
+                                List.of(Side.values()),
+                                new Window(day, day, day),
+                                false,
+                                Reason.of(
+                                    Rule.PLAN_VISIT,
+                                    "Your vet wants to see the dog again, as said on %s."
+                                        .formatted(Figures.date(visit.day()))))));
+  }
+
+  private PlanItem item(
+      UUID fact, List<Side> ears, Window window, boolean pressing, Reason reason) {
+    return new PlanItem(
+        String.join(":", dog.id().toString(), PlanItem.Kind.VISIT.name(), fact.toString(), "0"),
+        PlanItem.Kind.VISIT,
+        ears,
+        window,
+        Standing.of(window, today),
+        pressing,
+        List.of(reason));
+  }
+}

@@ -1,0 +1,76 @@
+package org.evenlobe.core.record;
+
+import java.util.Collections;
+import java.util.EnumSet;
+import java.util.Objects;
+import java.util.Set;
+
+/**
+ * What a look, a sniff and a gentle feel of one ear found.
+ *
+ * @param redness of the skin
+ * @param swelling of the skin
+ * @param sores on the skin
+ * @param discharge how much
+ * @param dischargeKind what it looks like; NONE exactly when there is none
+ * @param odour what it smells of
+ * @param pain when it is touched or the mouth is opened
+ * @param seen what was seen that does not belong there
+ * @param hearing whether the dog turned to a sound on that side
+ */
+public record EarFinding(
+    Grade redness,
+    Grade swelling,
+    Grade sores,
+    Grade discharge,
+    DischargeKind dischargeKind,
+    Odour odour,
+    Grade pain,
+    Set<SeenThing> seen,
+    HearingTry hearing) {
+  /** An ear in which there is nothing to find. */
+  public static final EarFinding NOTHING =
+      new EarFinding(
+          Grade.NONE,
+          Grade.NONE,
+          Grade.NONE,
+          Grade.NONE,
+          DischargeKind.NONE,
+          Odour.NONE,
+          Grade.NONE,
+          Set.of(),
+          HearingTry.NOT_TRIED);
+
+  /** The highest score. */
+  public static final int HIGHEST_SCORE = 12;
+
+  public EarFinding {
+    Objects.requireNonNull(redness, "redness");
+    Objects.requireNonNull(swelling, "swelling");
+    Objects.requireNonNull(sores, "sores");
+    Objects.requireNonNull(odour, "odour");
+    Objects.requireNonNull(pain, "pain");
+    Objects.requireNonNull(hearing, "hearing");
+    if ((discharge == Grade.NONE) != (dischargeKind == DischargeKind.NONE)) {
+      throw new IllegalArgumentException(
+          "discharge of grade " + discharge + " cannot be of the kind " + dischargeKind);
+    }
+    EnumSet<SeenThing> things = EnumSet.noneOf(SeenThing.class);
+    things.addAll(seen);
+    seen = things.isEmpty() ? Set.of() : Collections.unmodifiableSet(things);
+  }
+
+  /**
+   * The ear score: redness, swelling, sores and discharge added up, 0 to {@value #HIGHEST_SCORE}.
+   * Dermatologists use a published index built on the same four signs (Nuttall and Bensignor,
+   * 2014).
+   */
+  public int score() {
+    return redness.number() + swelling.number() + sores.number() + discharge.number();
+  }
+
+  /** Whether that thing was seen. */
+  public boolean has(SeenThing thing) {
+    return seen.contains(thing);
+  }
+}

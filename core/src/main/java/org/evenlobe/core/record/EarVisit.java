@@ -1,0 +1,67 @@
+package org.evenlobe.core.record;
+
+import java.util.Objects;
+import java.util.Optional;
+
+/**
+ * What a vet found and said of one ear.
+ *
+ * @param eardrum what was seen of the eardrum
+ * @param smear what the microscope showed, where a smear was taken
+ * @param culture what grew, or that it is still to come, where a culture was taken
+ * @param done what was done to the ear, in the person's own words
+ * @param cleaned whether the vet cleaned or flushed it
+ * @param instruction how it is to be cleaned, where the vet said so
+ * @param hold what was said about leaving it alone
+ */
+public record EarVisit(
+    EardrumSeen eardrum,
+    Optional<Smear> smear,
+    Optional<String> culture,
+    Optional<String> done,
+    boolean cleaned,
+    Optional<CleaningInstruction> instruction,
+    HoldWord hold) {
+  /** An ear of which nothing was found or said. */
+  public static final EarVisit NOTHING =
+      new EarVisit(
+          EardrumSeen.NOT_SEEN,
+          Optional.empty(),
+          Optional.empty(),
+          Optional.empty(),
+          false,
+          Optional.empty(),
+          HoldWord.NOTHING_SAID);
+
+  /** What was seen of an eardrum. */
+  public enum EardrumSeen {
+    /** It was not looked at, or could not be seen. */
+    NOT_SEEN,
+    /** Seen, and whole. */
+    INTACT,
+    /** Seen torn or missing: no liquid may go in. */
+    NOT_INTACT
+  }
+
+  /** What a vet said about leaving an ear alone. */
+  public enum HoldWord {
+    /** Nothing: what held before holds on. */
+    NOTHING_SAID,
+    /** No cleaning and no liquid until a visit says otherwise. */
+    SET,
+    /** The ear may be cleaned again. */
+    LIFTED
+  }
+
+  public EarVisit {
+    Objects.requireNonNull(eardrum, "eardrum");
+    Objects.requireNonNull(smear, "smear");
+    Objects.requireNonNull(culture, "culture");
+    Objects.requireNonNull(done, "done");
+    Objects.requireNonNull(instruction, "instruction");
+    Objects.requireNonNull(hold, "hold");
+    if (hold == HoldWord.LIFTED && eardrum == EardrumSeen.NOT_INTACT) {
+      throw new IllegalArgumentException("an eardrum that is not intact holds its ear");
+    }
+  }
+}

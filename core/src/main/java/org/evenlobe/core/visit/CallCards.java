@@ -1,0 +1,204 @@
+package org.evenlobe.core.visit;
+
+import java.time.LocalDate;
+import java.time.temporal.ChronoUnit;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import java.util.stream.Collectors;
+import org.evenlobe.core.check.CheckVerdict;
+import org.evenlobe.core.check.EardrumKnown;
+import org.evenlobe.core.check.Verdict;
+import org.evenlobe.core.check.VerdictReason;
+import org.evenlobe.core.measure.EarPair;
+import org.evenlobe.core.measure.Side;
+import org.evenlobe.core.record.Allergy;
+import org.evenlobe.core.record.CleaningRecord;
+import org.evenlobe.core.record.DogProfile;
+import org.evenlobe.core.record.DogRecord;
+import org.evenlobe.core.rule.Figures;
+import org.evenlobe.core.trend.AssessedCheck;
+import org.evenlobe.core.trend.CheckHistory;
+
+/**
+ * Writes the card of what to tell a vet on the phone: who the dog is, what was found and since
+ * when, what went into the ears lately, and what is known of eardrums, allergy and reactions.
+ */
+public final class CallCards {
+  private static final double DAYS_IN_A_YEAR = 365.25;
+  private static final int LATELY_DAYS = 21;
+
+  private final DogRecord dog;
+  private final CheckHistory history;
+  private final LocalDate today;
+  private final List<CallCard.Point> points = new ArrayList<>();
+
+  private CallCards(DogRecord dog, CheckHistory history, LocalDate today) {
+    this.dog = dog;
+    this.history = history;
+    this.today = today;
+  }
+
+  /**
+   * The card after the latest check; empty while there is none, or where it was quiet and nothing
+   * is held.
+   *
+   * @param breed what the dog is by breed, where that is known
+   */
+  public static Optional<CallCard> card(
+      DogRecord dog, CheckHistory history, Optional<String> breed, LocalDate today) {
+    Optional<CheckVerdict> verdict = history.latestVerdict();
+    if (verdict.isEmpty() || !asksForVet(verdict.get())) {
+      return Optional.empty();
+    }
+    CallCards cards = new CallCards(dog, history, today);
+    cards.who(breed);
+    cards.found(verdict.get());
+    cards.since();
+    cards.wentIn();
+    cards.known();
+    cards.ask();
+    return Optional.of(new CallCard(cards.points));
+  }
+
+  private static boolean asksForVet(CheckVerdict verdict) {
+    return verdict.verdict().atLeast(Verdict.CAUTION)
+        || verdict.holds().right().isPresent()
+        || verdict.holds().left().isPresent();
+  }
+
+  private void who(Optional<String> breed) {
+    DogProfile profile = dog.profile();
+    List<String> words = new ArrayList<>();
+    words.add(profile.name());
+    breed.ifPresent(words::add);
+    profile.bornOn().map(born -> age(born, profile.ageEstimated())).ifPresent(words::add);
+    profile
+        .weightOn(today)
+        .map(weight -> Figures.plain(weight.kilograms()) + " kg")
+        .ifPresent(words::add);
+    say("The dog", String.join(", ", words));
+  }
+
+  private String age(LocalDate born, boolean estimated) {
+    long years = (long) (ChronoUnit.DAYS.between(born, today) / DAYS_IN_A_YEAR);
+    return (estimated ? "about " : "")
+        + (years == 0 ? "under a year" : Figures.count(years, "year"));
+  }
+
+  /** What both ears share, such as a head tilt, is said once. */
+  private void found(CheckVerdict verdict) {
+    EarPair<List<String>> found =
+        verdict.ears().map(ear -> ear.reasons().stream().map(CallCards::sentence).toList());
+    List<String> shared =
+        found.right().stream()
+            .filter(found.left()::contains)
+            .filter(sentence -> !isQuiet(verdict))
+            .toList();
+    if (!shared.isEmpty()) {
+      say("Both ears", String.join(" ", shared));
+    }
+    for (Side side : Side.values()) {
+      String own =
+          found.get(side).stream()
+              .filter(sentence -> !shared.contains(sentence))
+              .collect(Collectors.joining(" "));
+      if (!own.isEmpty()) {
+        say(capital(side.ear()), own);
+      }
+    }
+    say(
+        "Scores",
+        "right %d, left %d of 12"
+            .formatted(verdict.ears().right().score(), verdict.ears().left().score()));
+  }
+
+  private static boolean isQuiet(CheckVerdict verdict) {
+    return verdict.verdict().isQuiet();
+  }
+
+  private static String sentence(VerdictReason reason) {
+    return reason.reason().sentence();
+  }
+
+  /** The first check of the run of unquiet ones that ends with the latest. */
+  private void since() {
+    List<AssessedCheck> checks = history.checks();
+    Optional<LocalDate> since = Optional.empty();
+    for (int i = checks.size() - 1; i >= 0 && !checks.get(i).sign().isQuiet(); i--) {
+      since = Optional.of(checks.get(i).check().day());
+    }
+    since.ifPresent(
+        day -> say("Since", "first seen on %s, %s".formatted(Figures.date(day), ago(day))));
+    long flares = history.flares().size();
+    if (flares > 1) {
+      say("Before", Figures.count(flares, "flare") + " on record, this one included");
+    }
+  }
+
+  private void wentIn() {
+    for (Side side : Side.values()) {
+      Optional<CleaningRecord> last =
+          dog.cleanings().stream()
+              .filter(cleaning -> cleaning.ears().get(side).isPresent())
+              .filter(cleaning -> !cleaning.day().isAfter(today))
+              .reduce((earlier, later) -> later);
+      last.filter(cleaning -> ChronoUnit.DAYS.between(cleaning.day(), today) <= LATELY_DAYS)
+          .ifPresent(
+              cleaning ->
+                  say(
+                      "Last cleaned",
+                      "the %s %s, %s"
+                          .formatted(
+                              side.ear(),
+                              ago(cleaning.day()),
+                              cleaning.ears().get(side).orElseThrow().method().words())));
+    }
+  }
+
+  private void known() {
+    DogProfile profile = dog.profile();
+    EarPair<EardrumKnown> eardrums = EarPair.bySide(history::eardrum);
+    if (eardrums.right() == eardrums.left()) {
+      words(eardrums.right()).ifPresent(words -> say("Eardrums", "both " + words));
+    } else {
+      for (Side side : Side.values()) {
+        words(eardrums.get(side))
+            .ifPresent(words -> say("Eardrum", "the %s's %s".formatted(side.ear(), words)));
+      }
+    }
+    if (profile.life().allergy() != Allergy.NONE) {
+      say("Allergy", profile.life().allergy().words());
+    }
+    profile.reactions().ifPresent(reactions -> say("Has reacted to", reactions));
+  }
+
+  private static Optional<String> words(EardrumKnown eardrum) {
+    return switch (eardrum) {
+      case INTACT -> Optional.empty();
+      case NOT_KNOWN -> Optional.of("not seen by a vet lately");
+      case NOT_INTACT -> Optional.of("seen not intact");
+    };
+  }
+
+  private void ask() {
+    say(
+        "Ask",
+        "How soon can we come? May anything go into the ears until then? Should they stay as they"
+            + " are for a smear?");
+  }
+
+  private String ago(LocalDate day) {
+    long days = ChronoUnit.DAYS.between(day, today);
+    return days == 0 ? "today" : Figures.count(days, "day") + " ago";
+  }
+
+  private void say(String about, String words) {
+    points.add(new CallCard.Point(about, words));
+  }
+
+  private static String capital(String words) {
+    return words.substring(0, 1).toUpperCase(Locale.ROOT) + words.substring(1);
+  }
+}

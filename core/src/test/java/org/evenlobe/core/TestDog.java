@@ -1,0 +1,224 @@
+package org.evenlobe.core;
+
+import java.time.LocalDate;
+import java.time.LocalTime;
+import java.time.ZoneId;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.UUID;
+import org.evenlobe.core.check.Signs;
+import org.evenlobe.core.measure.EarPair;
+import org.evenlobe.core.measure.Side;
+import org.evenlobe.core.record.Allergy;
+import org.evenlobe.core.record.CanalHair;
+import org.evenlobe.core.record.Carriage;
+import org.evenlobe.core.record.CheckRecord;
+import org.evenlobe.core.record.CleaningInstruction;
+import org.evenlobe.core.record.CleaningMethod;
+import org.evenlobe.core.record.CleaningRecord;
+import org.evenlobe.core.record.Climate;
+import org.evenlobe.core.record.DogProfile;
+import org.evenlobe.core.record.DogRecord;
+import org.evenlobe.core.record.EarCleaning;
+import org.evenlobe.core.record.EarTraits;
+import org.evenlobe.core.record.EarVisit;
+import org.evenlobe.core.record.EarVisit.EardrumSeen;
+import org.evenlobe.core.record.EarVisit.HoldWord;
+import org.evenlobe.core.record.Eardrum;
+import org.evenlobe.core.record.Feathering;
+import org.evenlobe.core.record.Ground;
+import org.evenlobe.core.record.HoldRelease;
+import org.evenlobe.core.record.InfectionHistory;
+import org.evenlobe.core.record.Life;
+import org.evenlobe.core.record.Load;
+import org.evenlobe.core.record.Skip;
+import org.evenlobe.core.record.Smear;
+import org.evenlobe.core.record.VisitRecord;
+import org.evenlobe.core.record.WaterHabit;
+
+/** A dog whose record is told day by day, counted from {@link #DAY_0}. */
+public final class TestDog {
+  public static final LocalDate DAY_0 = LocalDate.of(2026, 3, 2);
+  private static final ZoneId ZONE = ZoneId.of("Europe/Berlin");
+  private static final UUID ID = new UUID(0, 1);
+
+  private Carriage carriage = Carriage.DROP;
+  private WaterHabit water = WaterHabit.WEEKLY;
+  private Allergy allergy = Allergy.NONE;
+  private InfectionHistory infections = InfectionHistory.NONE;
+  private Eardrum eardrum = new Eardrum(Eardrum.Status.NEVER_EXAMINED, Optional.empty());
+  private Optional<LocalDate> bornOn = Optional.empty();
+  private final List<CheckRecord> checks = new ArrayList<>();
+  private final List<CleaningRecord> cleanings = new ArrayList<>();
+  private final List<VisitRecord> visits = new ArrayList<>();
+  private final List<HoldRelease> releases = new ArrayList<>();
+  private final List<Skip> skips = new ArrayList<>();
+
+  public static LocalDate day(int number) {
+    return DAY_0.plusDays(number);
+  }
+
+  public TestDog carried(Carriage how) {
+    carriage = how;
+    return this;
+  }
+
+  public TestDog neverWet() {
+    water = WaterHabit.NEVER;
+    return this;
+  }
+
+  public TestDog allergy(Allergy what) {
+    allergy = what;
+    return this;
+  }
+
+  public TestDog infections(InfectionHistory stated) {
+    infections = stated;
+    return this;
+  }
+
+  public TestDog eardrum(Eardrum.Status status, int day) {
+    eardrum = new Eardrum(status, Optional.of(day(day)));
+    return this;
+  }
+
+  public TestDog bornOn(LocalDate day) {
+    bornOn = Optional.of(day);
+    return this;
+  }
+
+  public TestDog check(int day, String right, String left) {
+    return check(day, right, left, "");
+  }
+
+  public TestDog check(int day, String right, String left, String dog) {
+    checks.add(Signs.check(day(day), right, left, dog));
+    return this;
+  }
+
+  /** Quiet checks, one each of those days. */
+  public TestDog quiet(int... days) {
+    for (int day : days) {
+      check(day, "", "");
+    }
+    return this;
+  }
+
+  public TestDog cleaned(int day, Side... sides) {
+    List<Side> which = List.of(sides);
+    cleanings.add(
+        new CleaningRecord(
+            new UUID(1, day),
+            day(day).atTime(LocalTime.of(18, 0)).atZone(ZONE).toInstant(),
+            ZONE,
+            EarPair.bySide(
+                side ->
+                    which.contains(side)
+                        ? Optional.of(EarCleaning.unmeasured(CleaningMethod.FILL, new Load(2)))
+                        : Optional.empty()),
+            Optional.empty()));
+    return this;
+  }
+
+  public TestDog visit(int day, EarVisit right, EarVisit left) {
+    return visit(day, right, left, Optional.empty());
+  }
+
+  public TestDog visit(int day, EarVisit right, EarVisit left, Optional<LocalDate> next) {
+    visits.add(
+        new VisitRecord(
+            new UUID(3, day),
+            day(day).atTime(LocalTime.of(15, 0)).atZone(ZONE).toInstant(),
+            ZONE,
+            new EarPair<>(right, left),
+            next,
+            Optional.empty()));
+    return this;
+  }
+
+  public TestDog release(int day, Side side) {
+    releases.add(
+        new HoldRelease(
+            new UUID(4, day),
+            day(day).atTime(LocalTime.of(20, 0)).atZone(ZONE).toInstant(),
+            ZONE,
+            side));
+    return this;
+  }
+
+  public TestDog skip(int day, String item, String reason) {
+    skips.add(
+        new Skip(
+            new UUID(5, day),
+            day(day).atTime(LocalTime.of(20, 0)).atZone(ZONE).toInstant(),
+            ZONE,
+            item,
+            reason));
+    return this;
+  }
+
+  public DogRecord record() {
+    DogProfile profile =
+        new DogProfile(
+            "Fen",
+            List.of(),
+            bornOn,
+            false,
+            List.of(),
+            new EarTraits(carriage, false, CanalHair.NONE, Feathering.NONE),
+            new Life(water, Ground.MIXED, Climate.DRY, allergy, infections),
+            false,
+            eardrum,
+            Optional.empty(),
+            Optional.empty());
+    return new DogRecord(ID, profile, DAY_0, cleanings, checks, visits, releases, skips);
+  }
+
+  public static EarVisit seen(EardrumSeen eardrum) {
+    return visited(eardrum, HoldWord.NOTHING_SAID);
+  }
+
+  public static EarVisit hold(HoldWord word) {
+    return visited(EardrumSeen.NOT_SEEN, word);
+  }
+
+  public static EarVisit visited(EardrumSeen eardrum, HoldWord word) {
+    return new EarVisit(
+        eardrum,
+        Optional.empty(),
+        Optional.empty(),
+        Optional.empty(),
+        false,
+        Optional.empty(),
+        word);
+  }
+
+  public static EarVisit smear(Smear.Amount cocci) {
+    return new EarVisit(
+        EardrumSeen.INTACT,
+        Optional.of(new Smear(Smear.Amount.NONE, cocci, Smear.Amount.NONE)),
+        Optional.empty(),
+        Optional.empty(),
+        false,
+        Optional.empty(),
+        HoldWord.NOTHING_SAID);
+  }
+
+  public static EarVisit ordered(boolean cleaned, Integer everyDays, LocalDate until) {
+    return new EarVisit(
+        EardrumSeen.NOT_SEEN,
+        Optional.empty(),
+        Optional.empty(),
+        Optional.empty(),
+        cleaned,
+        Optional.of(
+            new CleaningInstruction(
+                Optional.ofNullable(everyDays),
+                Optional.empty(),
+                Optional.empty(),
+                Optional.ofNullable(until))),
+        HoldWord.NOTHING_SAID);
+  }
+}

@@ -1,0 +1,371 @@
+package org.evenlobe.core.trend;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.evenlobe.core.TestDog.day;
+import static org.evenlobe.core.TestDog.hold;
+import static org.evenlobe.core.TestDog.seen;
+import static org.evenlobe.core.TestDog.smear;
+import static org.evenlobe.core.TestDog.visited;
+
+import java.util.List;
+import java.util.Optional;
+import org.evenlobe.core.TestDog;
+import org.evenlobe.core.check.CheckVerdict;
+import org.evenlobe.core.check.Hold;
+import org.evenlobe.core.check.MayGoIn;
+import org.evenlobe.core.check.Signs;
+import org.evenlobe.core.check.Verdict;
+import org.evenlobe.core.measure.EarPair;
+import org.evenlobe.core.measure.Side;
+import org.evenlobe.core.record.Allergy;
+import org.evenlobe.core.record.DogRecord;
+import org.evenlobe.core.record.EarFinding;
+import org.evenlobe.core.record.EarVisit;
+import org.evenlobe.core.record.EarVisit.EardrumSeen;
+import org.evenlobe.core.record.EarVisit.HoldWord;
+import org.evenlobe.core.record.Eardrum;
+import org.evenlobe.core.record.InfectionHistory;
+import org.evenlobe.core.record.Smear;
+import org.junit.jupiter.api.Nested;
+import org.junit.jupiter.api.Test;
+
+class CheckHistoryTest {
+  private static final String FOUL = "odour=FOUL";
+
+  private static CheckHistory on(int day, TestDog dog) {
+    return CheckHistory.of(dog.record(), day(day));
+  }
+
+  private static Optional<Hold.Cause> cause(CheckHistory history, Side side) {
+    return history.holds().get(side).map(Hold::cause);
+  }
+
+  @Nested
+  class Holds {
+    @Test
+    void byStopIsOfThatEarOnly() {
+      CheckHistory history = on(0, new TestDog().check(0, FOUL, ""));
+
+      assertThat(cause(history, Side.RIGHT)).contains(Hold.Cause.STOP);
+      assertThat(cause(history, Side.LEFT)).isEmpty();
+      assertThat(history.mayGoIn()).isEqualTo(new EarPair<>(MayGoIn.NONE, MayGoIn.WIPE));
+    }
+
+    @Test
+    void byUrgentIsOfBothEarsThoughOneShowsIt() {
+      CheckHistory history = on(0, new TestDog().check(0, "pain=3", ""));
+
+      assertThat(cause(history, Side.RIGHT)).contains(Hold.Cause.URGENT);
+      assertThat(cause(history, Side.LEFT)).contains(Hold.Cause.URGENT);
+    }
+
+    @Test
+    void byStopIsLiftedByQuietChecksTwoDaysApartThatThePersonConfirms() {
+      TestDog dog = new TestDog().check(0, FOUL, "").quiet(3, 4);
+      assertThat(on(4, dog).holds().right().orElseThrow().mayConfirm()).isFalse();
+      assertThat(on(4, dog).holds().right().orElseThrow().confirmableFrom()).contains(day(5));
+
+      dog.quiet(5);
+      assertThat(on(5, dog).holds().right().orElseThrow().mayConfirm()).isTrue();
+      assertThat(cause(on(40, dog), Side.RIGHT)).as("never silently").contains(Hold.Cause.STOP);
+
+      dog.release(5, Side.RIGHT);
+      assertThat(cause(on(5, dog), Side.RIGHT)).isEmpty();
+    }
+
+    @Test
+    void isNotLiftedByAConfirmationThatComesTooEarly() {
+      TestDog dog = new TestDog().check(0, FOUL, "").quiet(3).release(3, Side.RIGHT).quiet(5);
+
+      assertThat(cause(on(5, dog), Side.RIGHT)).contains(Hold.Cause.STOP);
+    }
+
+    @Test
+    void countsQuietChecksAnewAfterOneThatIsNot() {
+      TestDog dog = new TestDog().check(0, FOUL, "").quiet(3).check(4, "redness=2", "").quiet(5);
+
+      assertThat(on(5, dog).holds().right().orElseThrow().mayConfirm()).isFalse();
+    }
+
+    @Test
+    void countsThatEarsQuietChecksWhateverTheOtherOneShows() {
+      TestDog dog =
+          new TestDog().check(0, FOUL, "").check(3, "", "redness=2").check(5, "", "redness=2");
+
+      assertThat(on(5, dog).holds().right().orElseThrow().mayConfirm()).isTrue();
+    }
+
+    @Test
+    void byUrgentIsLiftedByAVetsWordOnly() {
+      TestDog dog = new TestDog().check(0, "", "", "balanceLoss").quiet(3, 6, 9);
+      dog.release(9, Side.RIGHT);
+      assertThat(cause(on(9, dog), Side.RIGHT)).contains(Hold.Cause.URGENT);
+      assertThat(on(9, dog).holds().right().orElseThrow().mayConfirm()).isFalse();
+
+      dog.visit(10, hold(HoldWord.LIFTED), EarVisit.NOTHING);
+      assertThat(cause(on(10, dog), Side.RIGHT)).isEmpty();
+      assertThat(cause(on(10, dog), Side.LEFT)).as("of which nothing was said").isPresent();
+    }
+
+    @Test
+    void byAVetStandsUntilAVetLiftsIt() {
+      TestDog dog = new TestDog().visit(0, hold(HoldWord.SET), EarVisit.NOTHING).quiet(3, 6);
+      dog.release(6, Side.RIGHT);
+      CheckHistory history = on(6, dog);
+
+      assertThat(cause(history, Side.RIGHT)).contains(Hold.Cause.VET);
+      assertThat(history.latest().orElseThrow().verdicts())
+          .isEqualTo(new EarPair<>(Verdict.STOP, Verdict.LEAVE));
+      assertThat(history.latest().orElseThrow().sign()).isEqualTo(Verdict.LEAVE);
+
+      dog.visit(7, hold(HoldWord.LIFTED), EarVisit.NOTHING);
+      assertThat(cause(on(7, dog), Side.RIGHT)).isEmpty();
+    }
+
+    @Test
+    void byTheEardrumEndsWhenAVetSeesItWhole() {
+      TestDog dog = new TestDog().visit(0, seen(EardrumSeen.NOT_INTACT), EarVisit.NOTHING);
+      dog.visit(5, hold(HoldWord.LIFTED), EarVisit.NOTHING);
+      assertThat(cause(on(5, dog), Side.RIGHT)).contains(Hold.Cause.EARDRUM);
+
+      dog.visit(20, seen(EardrumSeen.INTACT), EarVisit.NOTHING);
+      assertThat(cause(on(20, dog), Side.RIGHT)).isEmpty();
+    }
+
+    @Test
+    void opensAgainWithTheNextStop() {
+      TestDog dog =
+          new TestDog().check(0, FOUL, "").visit(1, hold(HoldWord.LIFTED), EarVisit.NOTHING);
+      assertThat(cause(on(1, dog), Side.RIGHT)).isEmpty();
+
+      dog.check(9, FOUL, "");
+      assertThat(on(9, dog).holds().right().orElseThrow().since()).isEqualTo(day(9));
+    }
+
+    @Test
+    void takesNoFactAfterTodayIntoAccount() {
+      TestDog dog = new TestDog().quiet(0).check(5, FOUL, "");
+
+      assertThat(cause(on(4, dog), Side.RIGHT)).isEmpty();
+    }
+  }
+
+  @Nested
+  class WhatMayGoIn {
+    private final TestDog examined = new TestDog().eardrum(Eardrum.Status.SEEN_INTACT, 0);
+
+    @Test
+    void isLiquidWhileNothingIsOnRecordThoughNobodyHasLooked() {
+      CheckHistory history = on(3, new TestDog().quiet(0));
+
+      assertThat(history.mayGoIn().right()).isEqualTo(MayGoIn.IN_EAR);
+      assertThat(history.intake().get(0).sentence()).contains("have it looked at once");
+    }
+
+    @Test
+    void isAWipeForAnEardrumNotKnownAfterTroubleInEitherEar() {
+      TestDog dog = new TestDog().check(0, "", FOUL).quiet(7);
+
+      assertThat(on(7, dog).mayGoIn().right()).isEqualTo(MayGoIn.WIPE);
+    }
+
+    @Test
+    void isAWipeForAnEardrumNotKnownWithAStatedInfection() {
+      TestDog dog = new TestDog().infections(InfectionHistory.ONE).quiet(0);
+
+      assertThat(on(0, dog).mayGoIn().right()).isEqualTo(MayGoIn.WIPE);
+    }
+
+    @Test
+    void isAWipeAfterFailedHearingUntilItPassesAgain() {
+      TestDog dog = new TestDog().check(0, "hearing=DID_NOT_TURN", "").quiet(3);
+      assertThat(on(3, dog).mayGoIn()).isEqualTo(new EarPair<>(MayGoIn.WIPE, MayGoIn.IN_EAR));
+
+      dog.check(6, "hearing=TURNED", "");
+      assertThat(on(6, dog).mayGoIn().right()).isEqualTo(MayGoIn.IN_EAR);
+    }
+
+    @Test
+    void isLiquidAgainOnceAVetHasSeenTheEardrumWhole() {
+      TestDog dog =
+          new TestDog()
+              .check(0, FOUL, "")
+              .visit(1, visited(EardrumSeen.INTACT, HoldWord.LIFTED), EarVisit.NOTHING)
+              .quiet(4);
+
+      assertThat(on(4, dog).mayGoIn()).isEqualTo(new EarPair<>(MayGoIn.IN_EAR, MayGoIn.WIPE));
+    }
+
+    @Test
+    void lapsesTwelveMonthsAfterTheEardrumWasSeen() {
+      TestDog dog = examined.infections(InfectionHistory.ONE);
+
+      assertThat(on(365, dog.quiet(1)).mayGoIn().right()).isEqualTo(MayGoIn.IN_EAR);
+      assertThat(on(366, dog).mayGoIn().right()).isEqualTo(MayGoIn.WIPE);
+    }
+
+    @Test
+    void lapsesAtOnceWithAStopInThatEar() {
+      TestDog dog = examined.check(5, FOUL, "").quiet(8, 10).release(10, Side.RIGHT);
+
+      assertThat(on(10, dog).mayGoIn()).isEqualTo(new EarPair<>(MayGoIn.WIPE, MayGoIn.IN_EAR));
+    }
+
+    @Test
+    void isAWipeUnderCaution() {
+      CheckHistory history = on(5, examined.check(5, "redness=2", ""));
+
+      assertThat(history.mayGoIn()).isEqualTo(new EarPair<>(MayGoIn.WIPE, MayGoIn.IN_EAR));
+    }
+  }
+
+  @Nested
+  class WhatIsNormal {
+    @Test
+    void isTheMiddleOfTheLastQuietChecksThreeAtLeast() {
+      TestDog dog = new TestDog().check(0, "discharge=1:TAN_WAX odour=WAXY", "").quiet(7);
+      assertThat(on(7, dog).normal().right()).isEmpty();
+
+      dog.check(14, "discharge=1:BROWN odour=WAXY redness=1", "");
+      EarFinding normal = on(14, dog).normal().right().orElseThrow();
+      assertThat(normal).isEqualTo(Signs.ear("discharge=1:TAN_WAX odour=WAXY"));
+    }
+
+    @Test
+    void isWhatANewCheckStartsFrom() {
+      TestDog dog = new TestDog();
+      assertThat(on(0, dog).startsFrom()).contains(EarPair.both(EarFinding.NOTHING));
+
+      dog.check(0, "odour=WAXY", "").check(7, "odour=WAXY", "").check(14, "odour=WAXY", "");
+      assertThat(on(14, dog).startsFrom().orElseThrow().right().odour().words())
+          .isEqualTo("waxy odour");
+    }
+
+    @Test
+    void isNotPreFilledUnderAHoldOrAfterCaution() {
+      assertThat(on(0, new TestDog().check(0, "redness=2", "")).startsFrom()).isEmpty();
+      TestDog held = new TestDog().check(0, FOUL, "").quiet(3);
+      assertThat(on(3, held).startsFrom()).isEmpty();
+    }
+
+    @Test
+    void letsADiagnosedAllergicDogItchAsMuchAsItAlwaysDoes() {
+      TestDog dog = new TestDog().allergy(Allergy.DIAGNOSED);
+      for (int week = 0; week < 3; week++) {
+        dog.check(week * 7, "", "", "scratching=2");
+      }
+      assertThat(on(14, dog).checks().get(2).sign())
+          .as("not learned yet")
+          .isEqualTo(Verdict.CAUTION);
+
+      dog.check(21, "", "", "scratching=2");
+      assertThat(on(21, dog).latest().orElseThrow().sign()).isEqualTo(Verdict.LEAVE);
+      dog.check(28, "", "", "scratching=3");
+      assertThat(on(28, dog).latest().orElseThrow().sign()).isEqualTo(Verdict.CAUTION);
+    }
+
+    @Test
+    void letsNormalItchRiseOnlyWithAVetsVisit() {
+      TestDog dog = new TestDog().allergy(Allergy.DIAGNOSED);
+      for (int week = 0; week < 4; week++) {
+        dog.check(week * 7, "", "", "scratching=1");
+      }
+      for (int week = 4; week < 12; week++) {
+        dog.check(week * 7, "", "", "scratching=2");
+      }
+      assertThat(on(77, dog).latest().orElseThrow().sign()).isEqualTo(Verdict.CAUTION);
+
+      dog.visit(80, EarVisit.NOTHING, EarVisit.NOTHING).check(84, "", "", "scratching=2");
+      assertThat(on(84, dog).latest().orElseThrow().sign()).isEqualTo(Verdict.LEAVE);
+    }
+  }
+
+  @Nested
+  class Flares {
+    @Test
+    void areOneStopOrTwoChecksThatAskForCaution() {
+      assertThat(on(0, new TestDog().check(0, "redness=2", "")).flares()).isEmpty();
+      assertThat(on(0, new TestDog().check(0, FOUL, "")).flares()).hasSize(1);
+      assertThat(on(3, new TestDog().check(0, "redness=2", "").check(3, "redness=2", "")).flares())
+          .containsExactly(new Flare(day(0), Optional.empty(), List.of(Side.RIGHT), 2, false));
+    }
+
+    @Test
+    void areNoFlareWhereOneQuietCheckLiesBetween() {
+      TestDog dog = new TestDog().check(0, "redness=2", "").quiet(3).check(6, "redness=2", "");
+
+      assertThat(on(6, dog).flares()).isEmpty();
+    }
+
+    @Test
+    void endAtTheSecondQuietCheckInARow() {
+      TestDog dog =
+          new TestDog()
+              .check(0, "redness=2", "redness=3 swelling=1")
+              .quiet(3)
+              .check(6, "redness=2", "")
+              .quiet(9, 12);
+
+      assertThat(on(12, dog).flares())
+          .containsExactly(
+              new Flare(day(0), Optional.of(day(12)), List.of(Side.RIGHT, Side.LEFT), 4, false));
+    }
+
+    @Test
+    void countAsInfectionsWhereTheMicroscopeConfirmedThem() {
+      TestDog dog =
+          new TestDog()
+              .infections(InfectionHistory.TWO_OR_MORE)
+              .check(0, FOUL, "")
+              .visit(1, smear(Smear.Amount.MANY), EarVisit.NOTHING)
+              .quiet(4, 7);
+      assertThat(on(100, dog).flares().get(0).confirmed()).isTrue();
+      assertThat(on(100, dog).infections())
+          .as("the larger")
+          .isEqualTo(InfectionHistory.TWO_OR_MORE);
+      assertThat(on(366, dog).infections()).as("the records alone").isEqualTo(InfectionHistory.ONE);
+      assertThat(on(380, dog).infections()).isEqualTo(InfectionHistory.NONE);
+    }
+
+    @Test
+    void andCautionWithinNinetyDaysMakeTheRecordUnquiet() {
+      TestDog dog = new TestDog().check(0, "redness=2", "").quiet(3);
+      assertThat(on(89, dog).isQuiet()).isFalse();
+      assertThat(on(90, dog).isQuiet()).isTrue();
+
+      TestDog flared = new TestDog().check(0, FOUL, "").quiet(3, 6);
+      assertThat(on(200, flared).isQuiet()).isFalse();
+      assertThat(on(372, flared).isQuiet()).isTrue();
+    }
+  }
+
+  @Nested
+  class AnOldCheck {
+    @Test
+    void isJudgedByWhatWasKnownThen() {
+      TestDog dog = new TestDog().check(0, "", "").check(7, "hearing=TURNED", "");
+      dog.check(14, "hearing=DID_NOT_TURN", "").quiet(16).check(21, "hearing=DID_NOT_TURN", "");
+      DogRecord record = dog.record();
+      CheckVerdict second =
+          CheckHistory.upTo(record, record.checks().get(2)).latestVerdict().orElseThrow();
+      CheckVerdict last =
+          CheckHistory.upTo(record, record.checks().get(4)).latestVerdict().orElseThrow();
+
+      assertThat(second.ears().right().verdict()).isEqualTo(Verdict.CAUTION);
+      assertThat(second.holds().right()).isEmpty();
+      assertThat(last.ears().right().verdict()).isEqualTo(Verdict.URGENT);
+      assertThat(last.advice().now()).isEqualTo("Call your vet and go today.");
+    }
+
+    @Test
+    void saysForHowManyChecksAnEarHasBeenTheWorseOne() {
+      TestDog dog = new TestDog().check(0, "redness=1 discharge=1:BROWN", "");
+      dog.check(7, "redness=2", "");
+      CheckVerdict verdict = on(7, dog).latestVerdict().orElseThrow();
+
+      assertThat(verdict.evenness().worse()).contains(Side.RIGHT);
+      assertThat(verdict.evenness().reasons().get(1).sentence())
+          .startsWith("The right ear has been the worse one at 2 checks running.");
+    }
+  }
+}

@@ -1,0 +1,178 @@
+package org.evenlobe.e2e;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
+import java.util.UUID;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
+
+/** The weekly check, what it closes, and what opens it again. */
+@ExtendWith(RunningDemo.class)
+class CheckIT {
+  private static final int MOST_CLICKS = 5;
+
+  private int clicks;
+
+  private static Person withDog(Person person) {
+    person.register(UUID.randomUUID() + "@test.example");
+    person.addDog("Fen");
+    return person;
+  }
+
+  private void click(Locator target) {
+    target.click();
+    clicks++;
+  }
+
+  private static Locator looked(Person person, String ear) {
+    return person.button("Looked and sniffed: " + ear);
+  }
+
+  private static void lookAndSave(Person person) {
+    looked(person, "right ear").click();
+    looked(person, "left ear").click();
+    person.button("Save").click();
+    person.atPage("Fen: what the check says");
+  }
+
+  @Test
+  void aQuietCheckTakesFiveClicksAtMost() {
+    try (Person wren = withDog(Person.withPhone())) {
+      Page page = wren.page();
+      wren.link("Today").click();
+      wren.atPage("Today");
+
+      click(wren.link("Check Fen"));
+      click(looked(wren, "right ear"));
+      click(looked(wren, "left ear"));
+      click(wren.button("Save"));
+
+      assertThat(wren.region("What the check says")).containsText("Leave both ears alone.");
+      assertThat(page.getByText("Recorded. Next: check both ears in 7 days")).isVisible();
+      assertThat(clicks).isLessThanOrEqualTo(MOST_CLICKS);
+    }
+  }
+
+  @Test
+  void theVerdictMovesWhileItIsGradedAndTheBalanceTips() {
+    try (Person wren = withDog(Person.atDesk())) {
+      Page page = wren.page();
+      page.keyboard().press("k");
+      wren.atPage("Check Fen");
+      assertThat(page.getByText("Score R 0, L 0: even")).isVisible();
+
+      wren.tile("Redness, left ear", "2 moderate");
+      wren.tile("Discharge, left ear", "2 moderate");
+      assertThat(looked(wren, "left ear")).isDisabled();
+      wren.tile("Kind of discharge, left ear", "brown");
+
+      assertThat(page.getByText("Score R 0, L 4: uneven")).isVisible();
+      assertThat(page.getByText("Wipe only what you can see of the left ear")).isVisible();
+      assertThat(wren.button("Save")).isDisabled();
+    }
+  }
+
+  @Test
+  void aFoulOdourClosesThatEarUntilAVisitOpensItAgain() {
+    try (Person wren = withDog(Person.atDesk())) {
+      Page page = wren.page();
+      page.keyboard().press("k");
+      wren.atPage("Check Fen");
+      wren.tile("Odour, right ear", "foul odour");
+      lookAndSave(wren);
+      assertThat(wren.region("What the check says"))
+          .containsText("Pour nothing into the right ear; call your vet today or tomorrow.");
+      assertThat(wren.region("What to tell the vet")).containsText("The odour is foul.");
+
+      wren.link("To Fen").click();
+      Locator closed = wren.button("Clean right ear");
+      assertThat(closed).hasAttribute("aria-disabled", "true");
+      assertThat(closed)
+          .hasAccessibleDescription(
+              "Closed: A check found signs in the right ear that no liquid may meet.");
+      assertThat(wren.link("Clean left ear").or(wren.link("Wipe left ear"))).isVisible();
+      wren.link("Record a cleaning").click();
+      assertThat(page.getByText("The right ear is held: do not clean it.")).isVisible();
+      wren.link("Today").click();
+      assertThat(wren.region("What to do now").getByRole(AriaRole.LISTITEM).first())
+          .containsText("Vet, right ear");
+      assertThat(page.getByText("held", new Page.GetByTextOptions().setExact(true))).isVisible();
+
+      wren.link("Record a visit of Fen").click();
+      wren.region("right ear").getByText("intact", exactly()).click();
+      wren.region("right ear").getByText("yes", exactly()).click();
+      wren.button("Save").click();
+      page.getByText("may be cleaned again").waitFor();
+      wren.link("Back to the dog").click();
+      assertThat(wren.link("Clean right ear")).isVisible();
+      assertThat(page.getByText("The right ear is held")).isHidden();
+    }
+  }
+
+  @Test
+  void lossOfBalanceClosesBothEars() {
+    try (Person wren = withDog(Person.atDesk())) {
+      wren.page().keyboard().press("k");
+      wren.atPage("Check Fen");
+      wren.button("Stumbles or circles").click();
+      lookAndSave(wren);
+      assertThat(wren.region("What the check says")).containsText("Call your vet and go today.");
+
+      wren.link("To Fen").click();
+      for (String ear : new String[] {"right", "left"}) {
+        assertThat(wren.button("Clean " + ear + " ear")).hasAttribute("aria-disabled", "true");
+        assertThat(wren.heading("The " + ear + " ear is held")).isVisible();
+      }
+      wren.link("Check").first().click();
+      assertThat(wren.page().getByText("nothing is filled in")).isVisible();
+      assertThat(looked(wren, "right ear")).isDisabled();
+    }
+  }
+
+  @Test
+  void isDoneWithTheKeyboardAlone() {
+    try (Person wren = withDog(Person.atDesk())) {
+      Page page = wren.page();
+      page.keyboard().press("k");
+      wren.atPage("Check Fen");
+      looked(wren, "right ear").focus();
+      page.keyboard().press("Space");
+      page.keyboard().press("Tab");
+      page.keyboard().press("Space");
+      page.keyboard().press("Tab");
+      page.keyboard().press("ArrowRight");
+      page.keyboard().press("ArrowRight");
+      assertThat(page.getByText("plainly red, fine vessels show")).isVisible();
+      wren.button("Save").focus();
+      page.keyboard().press("Enter");
+
+      wren.atPage("Fen: what the check says");
+      assertThat(wren.region("What the check says"))
+          .containsText("Wipe only what you can see of the right ear");
+    }
+  }
+
+  @Test
+  void aPlannedCheckIsSkippedWithItsReason() {
+    try (Person wren = withDog(Person.atDesk())) {
+      Page page = wren.page();
+      wren.link("Today").click();
+      wren.button("Skip for Fen: check both ears").click();
+      page.getByText("Not here that day").click();
+      wren.button("Skip it").click();
+      assertThat(wren.link("Check Fen")).isHidden();
+
+      wren.open("Fen");
+      page.keyboard().press("y");
+      assertThat(page.getByText("The one before was skipped: “Not here that day”.")).isVisible();
+    }
+  }
+
+  private static Locator.GetByTextOptions exactly() {
+    return new Locator.GetByTextOptions().setExact(true);
+  }
+}

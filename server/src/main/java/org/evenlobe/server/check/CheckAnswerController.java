@@ -1,0 +1,42 @@
+package org.evenlobe.server.check;
+
+import jakarta.validation.Valid;
+import java.util.UUID;
+import org.evenlobe.server.access.Needs;
+import org.evenlobe.server.access.Role;
+import org.evenlobe.server.check.CheckAnswers.CheckInFull;
+import org.evenlobe.server.check.CheckAnswers.CheckLog;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RestController;
+
+/** What checks say. */
+@RestController
+class CheckAnswerController {
+  private final CheckAnswers answers;
+
+  CheckAnswerController(CheckAnswers answers) {
+    this.answers = answers;
+  }
+
+  @GetMapping("/api/households/{household}/dogs/{dog}/checks")
+  CheckLog log(@PathVariable UUID household, @PathVariable UUID dog) {
+    return answers.log(dog);
+  }
+
+  @GetMapping("/api/households/{household}/dogs/{dog}/checks/{check}")
+  CheckInFull check(
+      @PathVariable UUID household, @PathVariable UUID dog, @PathVariable UUID check) {
+    return answers.check(dog, check);
+  }
+
+  /** Stores nothing. */
+  @Needs(Role.VIEWER)
+  @PostMapping("/api/households/{household}/dogs/{dog}/previews/check")
+  CheckInFull preview(
+      @PathVariable UUID household, @PathVariable UUID dog, @Valid @RequestBody CheckRequest said) {
+    return answers.preview(dog, said);
+  }
+}

@@ -1,0 +1,139 @@
+package org.evenlobe.server.check;
+
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.Collections;
+import java.util.List;
+import java.util.Optional;
+import java.util.UUID;
+import org.evenlobe.core.check.CheckVerdict;
+import org.evenlobe.core.check.Verdict;
+import org.evenlobe.core.ear.Breed;
+import org.evenlobe.core.ear.BreedCatalogue;
+import org.evenlobe.core.measure.EarPair;
+import org.evenlobe.core.record.CheckRecord;
+import org.evenlobe.core.record.DogRecord;
+import org.evenlobe.core.record.EarFinding;
+import org.evenlobe.core.trend.AssessedCheck;
+import org.evenlobe.core.trend.CheckHistory;
+import org.evenlobe.core.trend.Flare;
+import org.evenlobe.core.visit.CallCard;
+import org.evenlobe.core.visit.CallCards;
+import org.evenlobe.server.access.CurrentMember;
+import org.evenlobe.server.access.HouseholdDay;
+import org.evenlobe.server.dog.Dog;
+import org.evenlobe.server.dog.Dogs;
+import org.evenlobe.server.problem.InvalidFields;
+import org.evenlobe.server.problem.Refusal;
+import org.evenlobe.server.record.DogRecords;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** What a dog's checks say, computed at every request. */
+@Service
+class CheckAnswers {
+  private static final UUID PREVIEW = new UUID(-1, -1);
+
+  private final Dogs dogs;
+  private final DogRecords records;
+  private final HouseholdDay day;
+  private final BreedCatalogue breeds;
+
+  CheckAnswers(Dogs dogs, DogRecords records, HouseholdDay day, BreedCatalogue breeds) {
+    this.dogs = dogs;
+    this.records = records;
+    this.day = day;
+    this.breeds = breeds;
+  }
+
+  /**
+   * A dog's checks.
+   *
+   * @param dogId whose
+   * @param name what it is called
+   * @param today the day in the household's zone
+   * @param checks the latest first
+   * @param flares episodes of trouble, oldest first
+   */
+  record CheckLog(
+      UUID dogId, String name, LocalDate today, List<CheckEntry> checks, List<Flare> flares) {}
+
+  /**
+   * One check in a list.
+   *
+   * @param check what was found
+   * @param scores the score of each ear
+   * @param verdicts the verdict of each ear
+   */
+  record CheckEntry(CheckRecord check, EarPair<Integer> scores, EarPair<Verdict> verdicts) {
+
+    static CheckEntry of(AssessedCheck assessed) {
+      return new CheckEntry(
+          assessed.check(), assessed.check().ears().map(EarFinding::score), assessed.verdicts());
+    }
+  }
+
+  /**
+   * All that one check says, with what was known at its time.
+   *
+   * @param check what was found
+   * @param verdict what it says
+   * @param card what to tell a vet on the phone, where one may be asked
+   */
+  record CheckInFull(CheckRecord check, CheckVerdict verdict, Optional<CallCard> card) {}
+
+  /** A dog's checks, the latest first. */
+  @Transactional(readOnly = true)
+  public CheckLog log(UUID dogId) {
+    DogRecord dog = dog(dogId);
+    LocalDate today = day.today();
+    CheckHistory history = CheckHistory.of(dog, today);
+    List<CheckEntry> entries =
+        new ArrayList<>(history.checks().stream().map(CheckEntry::of).toList());
+    Collections.reverse(entries);
+    return new CheckLog(dogId, dog.profile().name(), today, entries, history.flares());
+  }
+
+  /**
+   * All that one check says.
+   *
+   * @throws Refusal 404 if that dog has no such check
+   */
+  @Transactional(readOnly = true)
+  public CheckInFull check(UUID dogId, UUID checkId) {
+    DogRecord dog = dog(dogId);
+    return dog.checks().stream()
+        .filter(check -> check.id().equals(checkId))
+        .findFirst()
+        .map(check -> inFull(dog, check))
+        .orElseThrow(Refusal::notFound);
+  }
+
+  /**
+   * What a check would say if it were recorded. Stores nothing.
+   *
+   * @throws InvalidFields if a discharge does not fit its kind
+   */
+  @Transactional(readOnly = true)
+  public CheckInFull preview(UUID dogId, CheckRequest said) {
+    InvalidFields.Collector errors = new InvalidFields.Collector();
+    said.check(errors);
+    errors.throwIfAny();
+    CheckRecord check = said.toCore(PREVIEW);
+    return inFull(dog(dogId).plus(check), check);
+  }
+
+  private CheckInFull inFull(DogRecord dog, CheckRecord check) {
+    CheckHistory history = CheckHistory.upTo(dog, check);
+    Optional<String> breed = breeds.ancestry(dog.profile().breeds()).map(Breed::name);
+    return new CheckInFull(
+        check,
+        history.latestVerdict().orElseThrow(),
+        CallCards.card(dog, history, breed, check.day()));
+  }
+
+  private DogRecord dog(UUID id) {
+    Dog dog = dogs.one(CurrentMember.household(), id).orElseThrow(Refusal::notFound);
+    return records.complete(DogRecord.of(dog.id(), dog.profile(), dog.joinedOn()));
+  }
+}

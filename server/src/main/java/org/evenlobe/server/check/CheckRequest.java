@@ -1,0 +1,161 @@
+package org.evenlobe.server.check;
+
+import jakarta.validation.Valid;
+import jakarta.validation.constraints.NotNull;
+import jakarta.validation.constraints.Size;
+import java.time.Instant;
+import java.time.ZoneId;
+import java.util.EnumSet;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import java.util.UUID;
+import org.evenlobe.core.measure.EarPair;
+import org.evenlobe.core.measure.Side;
+import org.evenlobe.core.record.Answer;
+import org.evenlobe.core.record.CheckRecord;
+import org.evenlobe.core.record.DischargeKind;
+import org.evenlobe.core.record.DogSigns;
+import org.evenlobe.core.record.EarFinding;
+import org.evenlobe.core.record.Grade;
+import org.evenlobe.core.record.HearingTry;
+import org.evenlobe.core.record.Odour;
+import org.evenlobe.core.record.Onset;
+import org.evenlobe.core.record.SeenThing;
+import org.evenlobe.server.problem.InvalidFields;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * What a person says of a check.
+ *
+ * @param dogId whose ears
+ * @param at when
+ * @param zone the zone it is recorded in
+ * @param ears what each showed
+ * @param dog what the whole dog showed
+ * @param note in their own words, 2,000 characters at most
+ */
+public record CheckRequest(
+    @NotNull UUID dogId,
+    @NotNull Instant at,
+    @NotNull ZoneId zone,
+    @NotNull @Valid CheckedEarsRequest ears,
+    @NotNull @Valid DogSignsRequest dog,
+    @Nullable @Size(max = 2000) String note) {
+
+  /** What each ear showed. */
+  public record CheckedEarsRequest(
+      @NotNull @Valid EarFindingRequest right, @NotNull @Valid EarFindingRequest left) {}
+
+  /**
+   * What one ear showed.
+   *
+   * @param dischargeKind NONE exactly when there is no discharge
+   * @param seen what was seen that does not belong there; none where it is left out
+   * @param hearing not tried where it is left out
+   */
+  public record EarFindingRequest(
+      @NotNull Grade redness,
+      @NotNull Grade swelling,
+      @NotNull Grade sores,
+      @NotNull Grade discharge,
+      @NotNull DischargeKind dischargeKind,
+      @NotNull Odour odour,
+      @NotNull Grade pain,
+      @Nullable @Size(max = 6) List<@NotNull SeenThing> seen,
+      @Nullable HearingTry hearing) {
+
+    /** Says what is wrong with the pair of discharge and its kind. */
+    void check(InvalidFields.Collector errors, String ear) {
+      boolean fits = (discharge == Grade.NONE) == (dischargeKind == DischargeKind.NONE);
+      String message =
+          discharge == Grade.NONE
+              ? "must be NONE where there is no discharge, or discharge must be graded"
+              : "must say what it looks like, or discharge must be NONE";
+      errors.require(fits, ear + ".discharge", "does not fit its kind: " + dischargeKind);
+      errors.require(fits, ear + ".dischargeKind", message);
+    }
+
+    EarFinding toCore() {
+      Set<SeenThing> things = EnumSet.noneOf(SeenThing.class);
+      if (seen != null) {
+        things.addAll(seen);
+      }
+      return new EarFinding(
+          redness,
+          swelling,
+          sores,
+          discharge,
+          dischargeKind,
+          odour,
+          pain,
+          things,
+          hearing == null ? HearingTry.NOT_TRIED : hearing);
+    }
+  }
+
+  /**
+   * What the whole dog showed. Flags that are left out are false, answers that are left out are not
+   * known.
+   *
+   * @param pawed which ear is pawed, where it is one of the two
+   * @param onset how it began, where that is known
+   */
+  public record DogSignsRequest(
+      @NotNull Grade shaking,
+      @NotNull Grade scratching,
+      @Nullable Side pawed,
+      @Nullable Onset onset,
+      @Nullable Boolean headTilt,
+      @Nullable Boolean balanceLoss,
+      @Nullable Boolean eyesFlicking,
+      @Nullable Boolean faceDrooping,
+      @Nullable Boolean unwell,
+      @Nullable Boolean blowToHead,
+      @Nullable Answer itchyPawsOrBelly,
+      @Nullable Answer seedSeason,
+      @Nullable Answer itchingContacts) {
+
+    DogSigns toCore() {
+      return new DogSigns(
+          shaking,
+          scratching,
+          Optional.ofNullable(pawed),
+          Optional.ofNullable(onset),
+          isTrue(headTilt),
+          isTrue(balanceLoss),
+          isTrue(eyesFlicking),
+          isTrue(faceDrooping),
+          isTrue(unwell),
+          isTrue(blowToHead),
+          known(itchyPawsOrBelly),
+          known(seedSeason),
+          known(itchingContacts));
+    }
+
+    private static boolean isTrue(@Nullable Boolean flag) {
+      return Boolean.TRUE.equals(flag);
+    }
+
+    private static Answer known(@Nullable Answer answer) {
+      return answer == null ? Answer.NOT_KNOWN : answer;
+    }
+  }
+
+  /** Says what is wrong with the two ears. */
+  void check(InvalidFields.Collector errors) {
+    ears.right().check(errors, "ears.right");
+    ears.left().check(errors, "ears.left");
+  }
+
+  /** The fact as the core knows it, under that id. */
+  CheckRecord toCore(UUID id) {
+    return new CheckRecord(
+        id,
+        at,
+        zone,
+        new EarPair<>(ears.right().toCore(), ears.left().toCore()),
+        dog.toCore(),
+        Optional.ofNullable(note));
+  }
+}

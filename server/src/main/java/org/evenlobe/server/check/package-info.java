@@ -1,0 +1,2 @@
+/** Checks, what they say, and the holds that they open. */
+package org.evenlobe.server.check;

@@ -1,0 +1,58 @@
+package org.evenlobe.server.plan;
+
+import jakarta.validation.Valid;
+import java.util.UUID;
+import org.evenlobe.server.fact.FactAnswer;
+import org.evenlobe.server.fact.FactStore;
+import org.evenlobe.server.fact.Precondition;
+import org.evenlobe.server.problem.InvalidFields;
+import org.evenlobe.server.record.DogFactRules;
+import org.jspecify.annotations.Nullable;
+import org.springframework.http.ResponseEntity;
+import org.springframework.transaction.annotation.Transactional;
+import org.springframework.web.bind.annotation.DeleteMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PutMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestHeader;
+import org.springframework.web.bind.annotation.RestController;
+
+/** Skipping a planned item, and taking that back. */
+@RestController
+@Transactional
+class SkipController {
+  private final FactStore facts;
+  private final DogFactRules rules;
+
+  SkipController(FactStore facts, DogFactRules rules) {
+    this.facts = facts;
+    this.rules = rules;
+  }
+
+  @PutMapping("/api/households/{household}/skips/{skip}")
+  ResponseEntity<FactAnswer> put(
+      @PathVariable UUID household,
+      @PathVariable UUID skip,
+      @RequestHeader(name = "If-None-Match", required = false) @Nullable String ifNoneMatch,
+      @RequestHeader(name = "If-Match", required = false) @Nullable String ifMatch,
+      @Valid @RequestBody SkipRequest said) {
+    InvalidFields.Collector errors =
+        rules.happened(rules.dog(said.dogId()), said.at(), said.zone());
+    errors.require(
+        said.item().startsWith(said.dogId() + ":"), "item", "must be a planned item of that dog");
+    errors.require(
+        !said.item().contains(":VISIT:"), "item", "must not be a visit: only its record ends it");
+    errors.throwIfAny();
+    Precondition given = Precondition.of(ifNoneMatch, ifMatch);
+    return FactAnswer.of(facts.put(SkippedItem.class, SkippedItem::new, skip, given, said));
+  }
+
+  @DeleteMapping("/api/households/{household}/skips/{skip}")
+  ResponseEntity<FactAnswer> remove(
+      @PathVariable UUID household,
+      @PathVariable UUID skip,
+      @RequestHeader(name = "If-Match", required = false) @Nullable String ifMatch) {
+    Precondition given = Precondition.of(null, ifMatch);
+    return FactAnswer.of(facts.remove(SkippedItem.class, skip, given));
+  }
+}

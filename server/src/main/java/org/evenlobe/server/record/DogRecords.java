@@ -1,0 +1,70 @@
+package org.evenlobe.server.record;
+
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.UUID;
+import org.evenlobe.core.record.CheckRecord;
+import org.evenlobe.core.record.CleaningRecord;
+import org.evenlobe.core.record.Dated;
+import org.evenlobe.core.record.DogRecord;
+import org.evenlobe.core.record.HoldRelease;
+import org.evenlobe.core.record.Skip;
+import org.evenlobe.core.record.VisitRecord;
+import org.evenlobe.server.access.CurrentMember;
+import org.springframework.stereotype.Component;
+import org.springframework.transaction.annotation.Propagation;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Loads all facts of dogs, with one statement for each kind of fact. */
+@Component
+@Transactional(propagation = Propagation.MANDATORY, readOnly = true)
+public class DogRecords {
+  private final List<FactSource> sources;
+
+  DogRecords(List<FactSource> sources) {
+    this.sources = sources;
+  }
+
+  /** The dog with all its facts. */
+  public DogRecord complete(DogRecord bare) {
+    return complete(List.of(bare), Optional.of(bare.id())).get(0);
+  }
+
+  /** The household's dogs with all their facts. */
+  public List<DogRecord> complete(List<DogRecord> bare) {
+    return complete(bare, Optional.empty());
+  }
+
+  private List<DogRecord> complete(List<DogRecord> bare, Optional<UUID> only) {
+    Map<UUID, List<Dated>> byDog = new HashMap<>();
+    bare.forEach(dog -> byDog.put(dog.id(), new ArrayList<>()));
+    for (FactSource source : sources) {
+      for (FactSource.DogFact fact : source.facts(CurrentMember.household(), only)) {
+        List<Dated> facts = byDog.get(fact.dogId());
+        if (facts != null) {
+          facts.add(fact.fact());
+        }
+      }
+    }
+    return bare.stream().map(dog -> with(dog, byDog.get(dog.id()))).toList();
+  }
+
+  private static DogRecord with(DogRecord dog, List<Dated> facts) {
+    return new DogRecord(
+        dog.id(),
+        dog.profile(),
+        dog.addedOn(),
+        of(CleaningRecord.class, facts),
+        of(CheckRecord.class, facts),
+        of(VisitRecord.class, facts),
+        of(HoldRelease.class, facts),
+        of(Skip.class, facts));
+  }
+
+  private static <F extends Dated> List<F> of(Class<F> kind, List<Dated> facts) {
+    return facts.stream().filter(kind::isInstance).map(kind::cast).toList();
+  }
+}

@@ -1,0 +1,2 @@
+/** Puts together all facts of a dog from the nouns that keep them. */
+package org.evenlobe.server.record;

@@ -1,0 +1,174 @@
+package org.evenlobe.server.visit;
+
+import java.nio.charset.StandardCharsets;
+import java.time.Clock;
+import java.time.Instant;
+import java.time.OffsetDateTime;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.UUID;
+import org.evenlobe.server.access.CurrentMember;
+import org.evenlobe.server.fact.ChangeNumber;
+import org.evenlobe.server.photo.CleanPicture;
+import org.evenlobe.server.problem.InvalidFields;
+import org.evenlobe.server.problem.Refusal;
+import org.springframework.core.io.ByteArrayResource;
+import org.springframework.http.MediaType;
+import org.springframework.jdbc.core.simple.JdbcClient;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Pictures and PDF documents that are attached to visits. One that is there never changes. */
+@Service
+public class VisitDocuments {
+  private static final int LONGER_SIDE = 2000;
+  private static final int LONGEST_NAME = 120;
+  private static final int MOST_FOR_A_VISIT = 12;
+  private static final byte[] PDF_BEGINS = "%PDF-".getBytes(StandardCharsets.US_ASCII);
+
+  private final JdbcClient jdbc;
+  private final ChangeNumber changes;
+  private final Clock clock;
+
+  VisitDocuments(JdbcClient jdbc, ChangeNumber changes, Clock clock) {
+    this.jdbc = jdbc;
+    this.changes = changes;
+    this.clock = clock;
+  }
+
+  /**
+   * What is attached, without its content.
+   *
+   * @param id its id
+   * @param name what the person called it
+   * @param mediaType image/jpeg or application/pdf
+   * @param sentAt when it was sent
+   */
+  public record Attached(UUID id, String name, String mediaType, Instant sentAt) {}
+
+  /**
+   * A document with its content.
+   *
+   * @param name what the person called it
+   * @param mediaType its type
+   * @param content its bytes
+   */
+  record Document(String name, MediaType mediaType, ByteArrayResource content) {}
+
+  /** What is attached to the visits of a dog, oldest first, by visit. */
+  @Transactional(readOnly = true)
+  Map<UUID, List<Attached>> ofDog(UUID dog) {
+    Map<UUID, List<Attached>> byVisit = new HashMap<>();
+    jdbc.sql(
+            """
+            select visit_id, document.id, document.name, media_type, sent_at
+            from visit_document document
+            join visit on visit.household_id = document.household_id and visit.id = visit_id
+            where document.household_id = ? and dog_id = ?
+            order by sent_at, document.id
+            """)
+        .params(CurrentMember.household(), dog)
+        .query(
+            row -> {
+              byVisit
+                  .computeIfAbsent(row.getObject(1, UUID.class), visit -> new ArrayList<>())
+                  .add(
+                      new Attached(
+                          row.getObject(2, UUID.class),
+                          row.getString(3),
+                          row.getString(4),
+                          row.getTimestamp(5).toInstant()));
+            });
+    return byVisit;
+  }
+
+  /**
+   * A document.
+   *
+   * @throws Refusal 404 if that visit has none such
+   */
+  @Transactional(readOnly = true)
+  Document one(UUID visit, UUID document) {
+    return jdbc.sql(
+            """
+            select name, media_type, content from visit_document
+            where household_id = ? and visit_id = ? and id = ?
+            """)
+        .params(CurrentMember.household(), visit, document)
+        .query(
+            (row, n) ->
+                new Document(
+                    row.getString(1),
+                    MediaType.parseMediaType(row.getString(2)),
+                    new ByteArrayResource(row.getBytes(3))))
+        .optional()
+        .orElseThrow(Refusal::notFound);
+  }
+
+  /**
+   * Attaches a JPEG, PNG or PDF to a visit; one of that id that is there already stays.
+   *
+   * @throws Refusal 404 if there is no such visit
+   * @throws InvalidFields if it is none of these, too large, without a name or one too many
+   */
+  @Transactional
+  void put(UUID visit, UUID document, String name, byte[] sent) {
+    UUID household = CurrentMember.household();
+    boolean known =
+        jdbc.sql("select exists (select from visit where household_id = ? and id = ? and not gone)")
+            .params(household, visit)
+            .query(Boolean.class)
+            .single();
+    if (!known) {
+      throw Refusal.notFound();
+    }
+    int attached =
+        jdbc.sql(
+                """
+                select count(*) from visit_document
+                where household_id = ? and visit_id = ? and id <> ?
+                """)
+            .params(household, visit, document)
+            .query(Integer.class)
+            .single();
+    new InvalidFields.Collector()
+        .require(
+            !name.isBlank() && name.length() <= LONGEST_NAME, "name", "must be 1 to 120 characters")
+        .require(attached < MOST_FOR_A_VISIT, "document", "must be 12 at most for a visit")
+        .require(sent.length <= CleanPicture.MOST_BYTES, "document", "must be 8 MB at most")
+        .throwIfAny();
+    boolean pdf = isPdf(sent);
+    jdbc.sql(
+            """
+            insert into visit_document values (?, ?, ?, ?, ?, ?, ?)
+            on conflict (household_id, id) do nothing
+            """)
+        .params(
+            household,
+            document,
+            visit,
+            name.strip(),
+            pdf ? MediaType.APPLICATION_PDF_VALUE : MediaType.IMAGE_JPEG_VALUE,
+            pdf ? sent : CleanPicture.jpeg(sent, LONGER_SIDE, "document"),
+            OffsetDateTime.now(clock))
+        .update();
+    changes.raise();
+  }
+
+  /** Takes a document away; none is fine too. */
+  @Transactional
+  void remove(UUID visit, UUID document) {
+    jdbc.sql("delete from visit_document where household_id = ? and visit_id = ? and id = ?")
+        .params(CurrentMember.household(), visit, document)
+        .update();
+    changes.raise();
+  }
+
+  private static boolean isPdf(byte[] sent) {
+    return sent.length > PDF_BEGINS.length
+        && Arrays.equals(PDF_BEGINS, Arrays.copyOf(sent, PDF_BEGINS.length));
+  }
+}

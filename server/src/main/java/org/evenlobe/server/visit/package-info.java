@@ -1,0 +1,2 @@
+/** Visits to the vet, with their documents. */
+package org.evenlobe.server.visit;

@@ -1,0 +1,167 @@
+import { zodResolver } from '@hookform/resolvers/zod';
+import Alert from '@mui/material/Alert';
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import Paper from '@mui/material/Paper';
+import Stack from '@mui/material/Stack';
+import TextField from '@mui/material/TextField';
+import Typography from '@mui/material/Typography';
+import { useMemo } from 'react';
+import { useForm, useWatch } from 'react-hook-form';
+import { useNavigate } from 'react-router';
+import { useSettings } from '../account/useMe';
+import type { Schemas } from '../api/client';
+import { sidesAsSeen } from '../measure/facing';
+import { DogSignsPanel } from './DogSignsPanel';
+import { EarHeads } from './EarHeads';
+import { EarSignRows } from './EarSignRows';
+import { LiveVerdict } from './LiveVerdict';
+import { checkFormSchema, isComplete, requestOf, type CheckForm } from './checkForm';
+import { useCheckPreview } from './useCheckPreview';
+import { useSaveCheck } from './useSaveCheck';
+
+/** What the form needs to know of a dog. */
+type CheckedDog = Pick<Schemas['DogInFull'], 'dog' | 'plan' | 'zone' | 'startsFrom'>;
+
+/**
+ * A check: the pair side by side, what the whole dog shows, and what it comes to while it is being
+ * graded.
+ *
+ * @param version the version that is corrected; undefined for a new check
+ */
+export function CheckFormView({
+  checkId,
+  dog,
+  begun,
+  version,
+}: {
+  checkId: string;
+  dog: CheckedDog;
+  begun: CheckForm;
+  version?: number;
+}) {
+  const { id: dogId, profile } = dog.dog;
+  const navigate = useNavigate();
+  const sides = sidesAsSeen(useSettings().facing);
+  const schema = useMemo(
+    () => checkFormSchema(dog.plan.today, profile.bornOn),
+    [dog.plan.today, profile.bornOn],
+  );
+  const { control, register, handleSubmit, setValue, formState } = useForm<CheckForm>({
+    defaultValues: begun,
+    resolver: zodResolver(schema),
+  });
+  const form = useWatch({ control }) as CheckForm;
+  const save = useSaveCheck(
+    checkId,
+    version,
+    () => void navigate(`/dogs/${dogId}/checks/${checkId}?saved`),
+  );
+  const preview = useCheckPreview(dogId, requestOf(form, dogId, dog.zone, new Date()));
+  const complete = isComplete(form);
+
+  return (
+    <form
+      noValidate
+      onSubmit={(event) =>
+        void handleSubmit((said) => save.mutate(requestOf(said, dogId, dog.zone, new Date())))(
+          event,
+        )
+      }
+    >
+      <Box
+        sx={{
+          display: 'grid',
+          gridTemplateColumns: { xs: 'minmax(0, 1fr)', md: 'minmax(0, 1fr) 340px' },
+          gap: { xs: 2, md: 3 },
+          alignItems: 'start',
+        }}
+      >
+        <Stack spacing={2}>
+          {!dog.startsFrom && version === undefined && (
+            <Alert severity="warning">
+              The last check was not quiet, or an ear is held: nothing is filled in. Look for every
+              sign anew.
+            </Alert>
+          )}
+          <Paper variant="outlined" sx={{ px: { xs: 1, sm: 2 }, pb: 2 }}>
+            <EarHeads
+              sides={sides}
+              form={form}
+              verdict={preview.data?.verdict}
+              onLooked={(ear, looked) => setValue(`${ear}.looked`, looked)}
+            />
+            <EarSignRows sides={sides} form={form} onChange={setValue} />
+          </Paper>
+          <Paper variant="outlined" sx={{ p: { xs: 1.5, sm: 2 } }}>
+            <DogSignsPanel sides={sides} signs={form.dog} onChange={setValue} />
+          </Paper>
+          <Box
+            sx={{ display: 'grid', gap: 2, gridTemplateColumns: { xs: '1fr', sm: '190px 1fr' } }}
+          >
+            <TextField
+              label="Day"
+              type="date"
+              slotProps={{ inputLabel: { shrink: true }, htmlInput: { max: dog.plan.today } }}
+              error={!!formState.errors.day}
+              helperText={formState.errors.day?.message}
+              {...register('day')}
+            />
+            <TextField
+              label="Note"
+              multiline
+              error={!!formState.errors.note}
+              helperText={formState.errors.note?.message}
+              {...register('note')}
+            />
+          </Box>
+        </Stack>
+        <Box
+          sx={{
+            position: 'sticky',
+            top: { md: 16 },
+            bottom: { xs: 69, md: 'auto' },
+            mx: { xs: -2, md: 0 },
+            zIndex: 1,
+          }}
+        >
+          <Paper
+            variant="outlined"
+            sx={{
+              p: { xs: 1.5, md: 2 },
+              borderRadius: { xs: 0, md: 1 },
+              borderWidth: { xs: '2px 0 0', md: 1 },
+            }}
+          >
+            <LiveVerdict form={form} sides={sides} preview={preview} />
+            {save.isError && (
+              <Alert severity="error" sx={{ my: 1 }}>
+                {save.error.message}
+              </Alert>
+            )}
+            <Button
+              type="submit"
+              variant="contained"
+              size="large"
+              fullWidth
+              disabled={!complete}
+              loading={save.isPending}
+              sx={{ mt: 1 }}
+            >
+              Save
+            </Button>
+            {!complete && (
+              <Typography
+                variant="body2"
+                color="textSecondary"
+                sx={{ mt: 0.5, display: { xs: 'none', md: 'block' } }}
+              >
+                Tap “Looked and sniffed” for each ear, and the signs that differ.
+              </Typography>
+            )}
+          </Paper>
+        </Box>
+      </Box>
+    </form>
+  );
+}

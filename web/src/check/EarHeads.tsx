@@ -1,0 +1,76 @@
+import DoneIcon from '@mui/icons-material/CheckCircle';
+import LookIcon from '@mui/icons-material/VisibilityOutlined';
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import Typography from '@mui/material/Typography';
+import type { Schemas } from '../api/client';
+import { earName, letter, ofSide, type Side } from '../measure/side';
+import { EAR_OF_SIDE, missingSigns, type CheckForm } from './checkForm';
+import { VerdictMark } from './VerdictMark';
+import { PAIR_COLUMNS } from './pairColumns';
+
+/** Above the signs: each ear with its verdict as it moves, and the tap that says it was looked at. */
+export function EarHeads({
+  sides,
+  form,
+  verdict,
+  onLooked,
+}: {
+  sides: readonly Side[];
+  form: CheckForm;
+  verdict: Schemas['CheckVerdict'] | undefined;
+  onLooked: (ear: 'right' | 'left', looked: boolean) => void;
+}) {
+  return (
+    <Box
+      sx={{
+        ...PAIR_COLUMNS,
+        position: 'sticky',
+        top: 0,
+        zIndex: 1,
+        bgcolor: 'background.paper',
+        pt: 1.5,
+        pb: 1,
+        borderBottom: 1,
+        borderColor: 'divider',
+      }}
+    >
+      {sides.map((side) => {
+        const ear = EAR_OF_SIDE[side];
+        const { looked } = form[ear];
+        const missing = missingSigns(form[ear]);
+        const says = verdict && ofSide(verdict.ears, side).verdict;
+        // what is still missing can only make it worse
+        const mild = says === 'LEAVE' || says === 'CLEAN';
+        return (
+          <Box key={side} sx={{ textAlign: 'center', minWidth: 0 }}>
+            <Typography component="h2" sx={{ fontWeight: 700 }}>
+              {letter(side)} · {earName(side)}
+            </Typography>
+            <Box sx={{ minHeight: 30 }} aria-live="polite">
+              {missing.length > 0 && mild ? (
+                <Typography variant="body2" color="textSecondary">
+                  {missing.length} to look for
+                </Typography>
+              ) : (
+                <VerdictMark verdict={says} />
+              )}
+            </Box>
+            <Button
+              fullWidth
+              variant={looked ? 'contained' : 'outlined'}
+              aria-pressed={looked}
+              aria-label={`Looked and sniffed: ${earName(side)}`}
+              disabled={missing.length > 0}
+              onClick={() => onLooked(ear, !looked)}
+              startIcon={looked ? <DoneIcon /> : <LookIcon />}
+              sx={{ px: 1, lineHeight: 1.15, minHeight: 52 }}
+            >
+              Looked and sniffed
+            </Button>
+          </Box>
+        );
+      })}
+    </Box>
+  );
+}

@@ -1,0 +1,29 @@
+import { useParams } from 'react-router';
+import { useDog } from '../dog/useDog';
+import { Failure } from '../shell/Failure';
+import { Page } from '../shell/Page';
+import { CheckFormView } from './CheckFormView';
+import { formOf } from './checkForm';
+import { useCheckVersions } from './useCheckVersions';
+
+/** Correcting a check. */
+export function Component() {
+  const { dog: dogId = '', check = '' } = useParams();
+  const dog = useDog(dogId);
+  const versions = useCheckVersions(check);
+  const latest = versions.data?.[0];
+  const problem = dog.error ?? versions.error;
+  return (
+    <Page title={dog.data ? `Correct a check of ${dog.data.dog.profile.name}` : 'Correct a check'}>
+      {problem && <Failure error={problem} onRetry={() => void versions.refetch()} />}
+      {dog.data && latest?.said && (
+        <CheckFormView
+          checkId={check}
+          dog={dog.data}
+          begun={formOf(latest.said)}
+          version={latest.version}
+        />
+      )}
+    </Page>
+  );
+}

@@ -1,0 +1,76 @@
+import { describe, expect, it } from 'vitest';
+import { blankCheck, formOf, isComplete, missingSigns, requestOf, type EarForm } from './checkForm';
+import type { EarFinding } from './signs';
+
+const TODAY = '2026-11-25';
+const NOW = new Date('2026-11-25T09:30:00Z');
+const WELL: EarFinding = {
+  redness: 'NONE',
+  swelling: 'NONE',
+  sores: 'NONE',
+  discharge: 'MILD',
+  dischargeKind: 'BROWN',
+  odour: 'WAXY',
+  pain: 'NONE',
+  seen: [],
+  hearing: 'TURNED',
+};
+const LOOKED: Partial<EarForm> = { looked: true };
+
+describe('the form of a check', () => {
+  it('starts from what is normal, and wants both ears looked at', () => {
+    const blank = blankCheck(TODAY, { right: WELL, left: WELL });
+    expect(missingSigns(blank.right)).toEqual([]);
+    expect(blank.right.hearing).toBe('NOT_TRIED');
+    expect(isComplete(blank)).toBe(false);
+    expect(isComplete({ ...blank, right: { ...blank.right, ...LOOKED } })).toBe(false);
+    expect(
+      isComplete({
+        ...blank,
+        right: { ...blank.right, ...LOOKED },
+        left: { ...blank.left, ...LOOKED },
+      }),
+    ).toBe(true);
+  });
+
+  it('has every sign to be looked for where nothing may be pre-filled', () => {
+    const blank = blankCheck(TODAY, undefined);
+    expect(missingSigns(blank.left)).toEqual([
+      'redness',
+      'swelling',
+      'sores',
+      'discharge',
+      'odour',
+      'pain',
+    ]);
+  });
+
+  it('wants to know what a discharge looks like', () => {
+    const { right } = blankCheck(TODAY, { right: WELL, left: WELL });
+    expect(missingSigns({ ...right, discharge: 'MILD', dischargeKind: undefined })).toEqual([
+      'kind of discharge',
+    ]);
+    expect(missingSigns({ ...right, discharge: 'NONE', dischargeKind: undefined })).toEqual([]);
+  });
+
+  it('sends no kind without discharge, nor answers that were not given', () => {
+    const blank = blankCheck(TODAY, { right: { ...WELL, discharge: 'NONE' }, left: WELL });
+    const request = requestOf(blank, 'd', 'Europe/London', NOW);
+    expect(request.ears.right.dischargeKind).toBe('NONE');
+    expect(request.ears.left.dischargeKind).toBe('BROWN');
+    expect(request.dog).not.toHaveProperty('pawed');
+    expect(request.at).toBe('2026-11-25T09:30:00.000Z');
+    expect(requestOf({ ...blank, day: '2026-11-20' }, 'd', 'Europe/London', NOW).at).toBe(
+      '2026-11-20T12:00:00.000Z',
+    );
+  });
+
+  it('reads back what was said', () => {
+    const blank = blankCheck(TODAY, { right: WELL, left: WELL });
+    const said = { ...blank, dog: { ...blank.dog, pawed: 'LEFT' as const }, note: 'calm' };
+    const again = formOf(requestOf(said, 'd', 'Europe/London', NOW));
+    expect(again.dog).toEqual(said.dog);
+    expect(again.note).toBe('calm');
+    expect(again.right).toMatchObject({ dischargeKind: 'BROWN', looked: true });
+  });
+});

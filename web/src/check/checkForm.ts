@@ -1,0 +1,190 @@
+import { z } from 'zod/mini';
+import type { Schemas } from '../api/client';
+import { dayIn, instantOf, timeIn, type Day } from '../measure/days';
+import type { Side } from '../measure/side';
+import type { EarFinding } from './signs';
+
+export type CheckRequest = Schemas['CheckRequest'];
+
+const NOTE_LENGTH = 2000;
+
+const grade = z.enum(['NONE', 'MILD', 'MODERATE', 'SEVERE']);
+const answer = z.enum(['YES', 'NO', 'NOT_KNOWN']);
+
+/** One ear: a sign that has not been looked for yet is missing. */
+const ear = z.object({
+  redness: z.optional(grade),
+  swelling: z.optional(grade),
+  sores: z.optional(grade),
+  discharge: z.optional(grade),
+  dischargeKind: z.optional(
+    z.enum([
+      'NONE',
+      'TAN_WAX',
+      'BROWN',
+      'BLACK',
+      'WATERY',
+      'COFFEE_GROUNDS',
+      'YELLOW',
+      'GREEN',
+      'BLOODY',
+    ]),
+  ),
+  odour: z.optional(z.enum(['NONE', 'WAXY', 'SWEET', 'FOUL'])),
+  pain: z.optional(grade),
+  seen: z.array(
+    z.enum([
+      'FOREIGN_BODY',
+      'TICK_LIFTED',
+      'TICK_STUCK',
+      'HAIR_BLOCKING',
+      'MAT_UNDER_FLAP',
+      'FLAP_BALLOONED',
+    ]),
+  ),
+  hearing: z.enum(['TURNED', 'NOT_TRIED', 'DID_NOT_TURN']),
+  /** Whether the person said that they looked and sniffed. */
+  looked: z.boolean(),
+});
+
+const dog = z.object({
+  shaking: grade,
+  scratching: grade,
+  pawed: z.enum(['RIGHT', 'LEFT', 'NOT_SAID']),
+  onset: z.enum(['SUDDEN', 'GRADUAL', 'NOT_SAID']),
+  headTilt: z.boolean(),
+  balanceLoss: z.boolean(),
+  eyesFlicking: z.boolean(),
+  faceDrooping: z.boolean(),
+  unwell: z.boolean(),
+  blowToHead: z.boolean(),
+  itchyPawsOrBelly: answer,
+  seedSeason: answer,
+  itchingContacts: answer,
+});
+
+export function checkFormSchema(today: Day, bornOn: Day | undefined) {
+  return z.object({
+    day: z.string().check(
+      z.minLength(1, 'Which day was it?'),
+      z.refine((day) => day <= today, 'This day is still to come.'),
+      z.refine((day) => !bornOn || day >= bornOn, 'The dog was not born yet.'),
+    ),
+    right: ear,
+    left: ear,
+    dog,
+    note: z.string().check(z.maxLength(NOTE_LENGTH, `${NOTE_LENGTH} characters at most.`)),
+  });
+}
+
+export type CheckForm = z.infer<ReturnType<typeof checkFormSchema>>;
+export type EarForm = CheckForm['right'];
+
+/** The form's name of each ear. */
+export const EAR_OF_SIDE = { RIGHT: 'right', LEFT: 'left' } as const satisfies Record<Side, string>;
+
+const QUIET_DOG: CheckForm['dog'] = {
+  shaking: 'NONE',
+  scratching: 'NONE',
+  pawed: 'NOT_SAID',
+  onset: 'NOT_SAID',
+  headTilt: false,
+  balanceLoss: false,
+  eyesFlicking: false,
+  faceDrooping: false,
+  unwell: false,
+  blowToHead: false,
+  itchyPawsOrBelly: 'NOT_KNOWN',
+  seedSeason: 'NOT_KNOWN',
+  itchingContacts: 'NOT_KNOWN',
+};
+
+/** A new check: from what is normal for each ear, or with nothing pre-filled. */
+export function blankCheck(
+  today: Day,
+  startsFrom: { right: EarFinding; left: EarFinding } | undefined,
+): CheckForm {
+  const blank = (normal: EarFinding | undefined): EarForm => ({
+    ...(normal ?? {}),
+    seen: [],
+    hearing: 'NOT_TRIED',
+    looked: false,
+  });
+  return {
+    day: today,
+    right: blank(startsFrom?.right),
+    left: blank(startsFrom?.left),
+    dog: QUIET_DOG,
+    note: '',
+  };
+}
+
+/** The form of a check that is corrected. */
+export function formOf(said: Schemas['CheckRequest']): CheckForm {
+  const earForm = (finding: CheckRequest['ears']['right']): EarForm => ({
+    ...finding,
+    seen: finding.seen ?? [],
+    hearing: finding.hearing ?? 'NOT_TRIED',
+    looked: true,
+  });
+  return {
+    day: dayIn(said.zone, new Date(said.at)),
+    right: earForm(said.ears.right),
+    left: earForm(said.ears.left),
+    dog: { ...QUIET_DOG, ...said.dog },
+    note: said.note ?? '',
+  };
+}
+
+const SIGNS = ['redness', 'swelling', 'sores', 'discharge', 'odour', 'pain'] as const;
+
+/** What has not been looked for yet, in words. */
+export function missingSigns(form: EarForm): string[] {
+  const missing: string[] = SIGNS.filter((sign) => form[sign] === undefined);
+  const kindMissing =
+    form.discharge !== undefined &&
+    form.discharge !== 'NONE' &&
+    (form.dischargeKind === undefined || form.dischargeKind === 'NONE');
+  return kindMissing ? [...missing, 'kind of discharge'] : missing;
+}
+
+/** Whether it can be saved: every sign said, and each ear looked at and sniffed. */
+export function isComplete(form: CheckForm): boolean {
+  return [form.right, form.left].every((one) => one.looked && missingSigns(one).length === 0);
+}
+
+/** An ear as far as it has been graded; what is missing counts as none. */
+function earRequest(form: EarForm): CheckRequest['ears']['right'] {
+  const discharge = form.discharge ?? 'NONE';
+  const kind = form.dischargeKind ?? 'NONE';
+  return {
+    redness: form.redness ?? 'NONE',
+    swelling: form.swelling ?? 'NONE',
+    sores: form.sores ?? 'NONE',
+    discharge,
+    dischargeKind: discharge === 'NONE' ? 'NONE' : kind === 'NONE' ? 'TAN_WAX' : kind,
+    odour: form.odour ?? 'NONE',
+    pain: form.pain ?? 'NONE',
+    seen: form.seen,
+    hearing: form.hearing,
+  };
+}
+
+/** What is sent. A check of today happened now; one of an earlier day, at noon there. */
+export function requestOf(form: CheckForm, dogId: string, zone: string, now: Date): CheckRequest {
+  const time = form.day === dayIn(zone, now) ? timeIn(zone, now) : '12:00';
+  const { pawed, onset, ...signs } = form.dog;
+  const note = form.note.trim();
+  return {
+    dogId,
+    at: instantOf(form.day, time, zone).toISOString(),
+    zone,
+    ears: { right: earRequest(form.right), left: earRequest(form.left) },
+    dog: {
+      ...signs,
+      ...(pawed !== 'NOT_SAID' && { pawed }),
+      ...(onset !== 'NOT_SAID' && { onset }),
+    },
+    ...(note && { note }),
+  };
+}

@@ -1,0 +1,27 @@
+import type { Schemas } from '../api/client';
+
+export type Verdict = Schemas['EarVerdict']['verdict'];
+
+/** What the ear shows. */
+export const VERDICT_WORDS: Record<Verdict, string> = {
+  LEAVE: 'quiet',
+  CLEAN: 'waxy',
+  CAUTION: 'wipe only',
+  STOP: 'no liquid',
+  URGENT: 'vet today',
+};
+
+/** The theme's colour for each; never the only sign of it. */
+export const VERDICT_COLOURS: Record<Verdict, string> = {
+  LEAVE: 'mark.quiet',
+  CLEAN: 'primary.main',
+  CAUTION: 'mark.caution',
+  STOP: 'mark.stop',
+  URGENT: 'mark.stop',
+};
+
+export const MAY_GO_IN_WORDS: Record<Schemas['EarVerdict']['mayGoIn'], string> = {
+  IN_EAR: 'liquid may go in',
+  WIPE: 'wipe only what you can see',
+  NONE: 'nothing may go in',
+};

@@ -1,0 +1,125 @@
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import Collapse from '@mui/material/Collapse';
+import Paper from '@mui/material/Paper';
+import Stack from '@mui/material/Stack';
+import Typography from '@mui/material/Typography';
+import type { Schemas } from '../api/client';
+import { inWords, longDate, shortDate } from '../measure/days';
+import { earsName, ofSide, SIDES } from '../measure/side';
+import { caution } from './agenda';
+import { nextOf } from './items';
+import { LoadFactorWhy, Reasons } from './Why';
+
+type DogPlan = Schemas['DogPlan'];
+type PlanItem = Schemas['PlanItem'];
+
+/** The rules under which nothing is planned. */
+const NOTHING_PLANNED: readonly Schemas['Reason']['rule'][] = [
+  'PLAN_HOLD',
+  'PLAN_VET',
+  'PLAN_AS_NEEDED',
+  'PLAN_CHECKS_ONLY',
+];
+
+/** Why no cleaning is planned. */
+function whyNone(plan: DogPlan): string | undefined {
+  return SIDES.flatMap((side) => ofSide(plan.ears, side).rhythm.reasons).find(({ rule }) =>
+    NOTHING_PLANNED.includes(rule),
+  )?.sentence;
+}
+
+/** The next visit, check and cleaning of a dog, and on demand every reason that led to them. */
+export function ComingUp({
+  plan,
+  open,
+  onToggle,
+}: {
+  plan: DogPlan;
+  open: boolean;
+  onToggle: (open: boolean) => void;
+}) {
+  const visit = nextOf(plan.items, 'VISIT');
+  const check = nextOf(plan.items, 'CHECK');
+  const cleaning = nextOf(plan.items, 'CLEAN');
+  return (
+    <Paper variant="outlined" sx={{ p: 2.5 }} component="section" aria-label="What comes next">
+      <Stack spacing={1.5}>
+        {visit && <Next heading="The vet" item={visit} today={plan.today} />}
+        {check && <Next heading="Next: check both ears" item={check} today={plan.today} />}
+        {cleaning ? (
+          <Next
+            heading={`${check ? 'Then' : 'Next'}: clean ${earsName(cleaning.ears)}`}
+            item={cleaning}
+            today={plan.today}
+          />
+        ) : (
+          <Box>
+            <Typography variant="h3" component="h2">
+              No cleaning is planned
+            </Typography>
+            <Typography>{whyNone(plan)}</Typography>
+          </Box>
+        )}
+      </Stack>
+      {cleaning && (
+        <Typography variant="body2" sx={{ mt: 1.5, color: 'warning.main' }}>
+          {caution(cleaning)}
+        </Typography>
+      )}
+      <Button
+        onClick={() => onToggle(!open)}
+        aria-expanded={open}
+        aria-keyshortcuts="y"
+        sx={{ mt: 1, ml: -2 }}
+      >
+        {open ? 'Hide why' : 'Why?'}
+      </Button>
+      <Collapse in={open} unmountOnExit>
+        <Why plan={plan} items={[visit, check, cleaning].filter((item) => item !== undefined)} />
+      </Collapse>
+    </Paper>
+  );
+}
+
+function Next({ heading, item, today }: { heading: string; item: PlanItem; today: string }) {
+  const { earliest, best, latest } = item.window;
+  return (
+    <Box>
+      <Typography variant="overline" component="h2" color={item.pressing ? 'error' : 'secondary'}>
+        {heading}
+      </Typography>
+      <Typography variant="h2" component="p" sx={{ fontSize: '1.45rem' }}>
+        {longDate(best)}
+      </Typography>
+      <Typography sx={{ fontWeight: 600 }}>
+        {item.standing === 'OVERDUE' ? 'Overdue: it was best ' : ''}
+        {inWords(best, today)}
+        {earliest !== latest && ` · good from ${shortDate(earliest)} to ${shortDate(latest)}`}
+      </Typography>
+    </Box>
+  );
+}
+
+const HEADINGS: Record<PlanItem['kind'], string> = {
+  VISIT: 'Why the vet',
+  CHECK: 'Why this check',
+  CLEAN: 'How the day of the cleaning came about',
+};
+
+function Why({ plan, items }: { plan: DogPlan; items: readonly PlanItem[] }) {
+  return (
+    <Box>
+      {items.map((item) => (
+        <Box key={item.id}>
+          <Typography variant="h3">{HEADINGS[item.kind]}</Typography>
+          <Stack component="ul" sx={{ p: 0, mt: 0.5, mb: 2, gap: 0.75 }}>
+            <Reasons reasons={item.reasons.filter((reason) => reason.rule !== 'PLAN_LOOK_FIRST')} />
+          </Stack>
+        </Box>
+      ))}
+      <Typography variant="h3">What it started from: breed and ear type</Typography>
+      <LoadFactorWhy factor={plan.loadFactor} start={plan.start} />
+    </Box>
+  );
+}

@@ -1,0 +1,73 @@
+import Alert from '@mui/material/Alert';
+import Button from '@mui/material/Button';
+import Chip from '@mui/material/Chip';
+import Dialog from '@mui/material/Dialog';
+import DialogActions from '@mui/material/DialogActions';
+import DialogContent from '@mui/material/DialogContent';
+import DialogTitle from '@mui/material/DialogTitle';
+import Link from '@mui/material/Link';
+import Stack from '@mui/material/Stack';
+import TextField from '@mui/material/TextField';
+import { useState } from 'react';
+import { itemWords } from './items';
+import { useSkip } from './useSkip';
+import type { PlanItem } from './useToday';
+
+const REASON_LENGTH = 200;
+const USUAL = ['Not here that day', 'Not well enough to be handled', 'Done by somebody else'];
+
+/** Skips a planned item; the reason stays with the plan. */
+export function SkipButton({ dogId, name, item }: { dogId: string; name: string; item: PlanItem }) {
+  const [open, setOpen] = useState(false);
+  const [reason, setReason] = useState('');
+  const skip = useSkip(dogId, item.id, () => setOpen(false));
+  const said = reason.trim();
+  return (
+    <>
+      <Link
+        component="button"
+        type="button"
+        variant="body2"
+        onClick={() => setOpen(true)}
+        aria-label={`Skip for ${name}: ${itemWords(item)}`}
+        sx={{ verticalAlign: 'baseline' }}
+      >
+        Skip
+      </Link>
+      <Dialog open={open} onClose={() => setOpen(false)} aria-labelledby="skip-title" fullWidth>
+        <DialogTitle id="skip-title">
+          Skip for {name}: {itemWords(item)}
+        </DialogTitle>
+        <DialogContent>
+          <Stack direction="row" sx={{ flexWrap: 'wrap', gap: 1, mb: 2 }}>
+            {USUAL.map((usual) => (
+              <Chip key={usual} label={usual} onClick={() => setReason(usual)} />
+            ))}
+          </Stack>
+          <TextField
+            label="Why"
+            value={reason}
+            onChange={(event) => setReason(event.target.value)}
+            slotProps={{ htmlInput: { maxLength: REASON_LENGTH } }}
+          />
+          {skip.isError && (
+            <Alert severity="error" sx={{ mt: 2 }}>
+              {skip.error.message}
+            </Alert>
+          )}
+        </DialogContent>
+        <DialogActions>
+          <Button onClick={() => setOpen(false)}>Cancel</Button>
+          <Button
+            variant="contained"
+            disabled={said === ''}
+            loading={skip.isPending}
+            onClick={() => skip.mutate(said)}
+          >
+            Skip it
+          </Button>
+        </DialogActions>
+      </Dialog>
+    </>
+  );
+}

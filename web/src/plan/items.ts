@@ -1,0 +1,28 @@
+import type { Schemas } from '../api/client';
+import { earsName } from '../measure/side';
+
+type PlanItem = Schemas['PlanItem'];
+
+/** The next item of a kind, where one is planned. */
+export function nextOf(items: readonly PlanItem[], kind: PlanItem['kind']): PlanItem | undefined {
+  return items.find((item) => item.kind === kind);
+}
+
+/** What is to be done, as headings and captions say it. */
+export const KIND_WORDS: Record<PlanItem['kind'], string> = {
+  VISIT: 'Vet',
+  CHECK: 'Check',
+  CLEAN: 'Clean',
+};
+
+/** "check both ears", "clean right ear", "vet" */
+export function itemWords(item: PlanItem): string {
+  switch (item.kind) {
+    case 'VISIT':
+      return 'vet';
+    case 'CHECK':
+      return 'check both ears';
+    case 'CLEAN':
+      return `clean ${earsName(item.ears)}`;
+  }
+}

@@ -1,0 +1,149 @@
+import Alert from '@mui/material/Alert';
+import Box from '@mui/material/Box';
+import MenuItem from '@mui/material/MenuItem';
+import Stack from '@mui/material/Stack';
+import TextField from '@mui/material/TextField';
+import Typography from '@mui/material/Typography';
+import type { Control, FieldErrors, UseFormRegister } from 'react-hook-form';
+import { Controller } from 'react-hook-form';
+import { FormChoice } from '../form/FormChoice';
+import { SwitchField } from '../form/SwitchField';
+import type { Schemas } from '../api/client';
+import { METHODS } from '../cleaning/load';
+import { earName, letter, type Side } from '../measure/side';
+import type { EarVisitForm, VisitForm } from './visitForm';
+
+const AMOUNTS = [
+  { value: 'NONE', label: 'none' },
+  { value: 'FEW', label: 'few' },
+  { value: 'SOME', label: 'some' },
+  { value: 'MANY', label: 'many' },
+] as const;
+
+const SEEN_BY_MICROSCOPE = [
+  { field: 'yeast', label: 'Yeast' },
+  { field: 'cocci', label: 'Round bacteria (cocci)' },
+  { field: 'rods', label: 'Rods' },
+] as const;
+
+/** What a vet found and said of one ear. */
+export function EarVisitFields({
+  side,
+  control,
+  register,
+  said,
+  errors,
+  held,
+}: {
+  side: Side;
+  control: Control<VisitForm>;
+  register: UseFormRegister<VisitForm>;
+  said: EarVisitForm;
+  errors: FieldErrors<EarVisitForm> | undefined;
+  held: Schemas['Hold'] | undefined;
+}) {
+  const ear = side === 'RIGHT' ? 'right' : 'left';
+  return (
+    <Stack spacing={2} component="section" aria-label={earName(side)}>
+      <Typography variant="h3" component="h2">
+        {letter(side)} · {earName(side)}
+      </Typography>
+      <FormChoice
+        control={control}
+        name={`${ear}.eardrum`}
+        label="Eardrum"
+        hint="What was seen of it"
+        choices={[
+          { value: 'NOT_SEEN', label: 'not looked at' },
+          { value: 'INTACT', label: 'intact' },
+          { value: 'NOT_INTACT', label: 'not intact' },
+        ]}
+      />
+      <FormChoice
+        control={control}
+        name={`${ear}.hold`}
+        label="May it be cleaned again?"
+        hint={
+          held
+            ? 'It is held. Only the vet’s word opens it now, or stays silent.'
+            : 'A hold means: no cleaning, no liquid, until a vet says otherwise.'
+        }
+        choices={[
+          { value: 'NOTHING_SAID', label: 'nothing said' },
+          { value: 'LIFTED', label: 'yes' },
+          { value: 'SET', label: 'no, leave it alone' },
+        ]}
+      />
+      {errors?.hold && <Alert severity="error">{errors.hold.message}</Alert>}
+      <FormChoice
+        control={control}
+        name={`${ear}.instruction`}
+        label="How to clean it"
+        hint="The vet’s word overrides the plan from that day."
+        choices={[
+          { value: 'NOTHING_SAID', label: 'nothing said' },
+          { value: 'CLEAN', label: 'clean every …' },
+          { value: 'DO_NOT_CLEAN', label: 'do not clean' },
+        ]}
+      />
+      {said.instruction !== 'NOTHING_SAID' && (
+        <Box sx={{ display: 'grid', gap: 1.5, gridTemplateColumns: '1fr 1fr' }}>
+          {said.instruction === 'CLEAN' && (
+            <>
+              <TextField
+                label="Every … days"
+                type="number"
+                size="small"
+                error={!!errors?.everyDays}
+                helperText={errors?.everyDays?.message}
+                {...register(`${ear}.everyDays`)}
+              />
+              <Controller
+                control={control}
+                name={`${ear}.method`}
+                render={({ field }) => (
+                  <TextField select label="How" size="small" {...field}>
+                    <MenuItem value="NOT_SAID">not said</MenuItem>
+                    {METHODS.map((method) => (
+                      <MenuItem key={method.value} value={method.value}>
+                        {method.label}
+                      </MenuItem>
+                    ))}
+                  </TextField>
+                )}
+              />
+              <TextField label="With what" size="small" {...register(`${ear}.product`)} />
+            </>
+          )}
+          <TextField
+            label="Until"
+            type="date"
+            size="small"
+            slotProps={{ inputLabel: { shrink: true } }}
+            helperText="Empty: until another visit"
+            {...register(`${ear}.until`)}
+          />
+        </Box>
+      )}
+      <SwitchField control={control} name={`${ear}.cleaned`} label="The vet cleaned it" />
+      <SwitchField control={control} name={`${ear}.smeared`} label="A smear was looked at" />
+      {said.smeared &&
+        SEEN_BY_MICROSCOPE.map(({ field, label }) => (
+          <FormChoice
+            key={field}
+            control={control}
+            name={`${ear}.${field}`}
+            label={label}
+            hint={`On the slide of the ${earName(side)}`}
+            choices={AMOUNTS}
+          />
+        ))}
+      <TextField
+        label="Culture: what grew, or that it is to come"
+        size="small"
+        {...register(`${ear}.culture`)}
+      />
+      <TextField label="What was done" size="small" multiline {...register(`${ear}.done`)} />
+    </Stack>
+  );
+}

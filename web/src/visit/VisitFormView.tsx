@@ -1,0 +1,114 @@
+import { zodResolver } from '@hookform/resolvers/zod';
+import Alert from '@mui/material/Alert';
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import Paper from '@mui/material/Paper';
+import Stack from '@mui/material/Stack';
+import TextField from '@mui/material/TextField';
+import { useMemo } from 'react';
+import { useForm, useWatch } from 'react-hook-form';
+import { Link as RouterLink, useNavigate } from 'react-router';
+import { useSettings } from '../account/useMe';
+import type { DogInFull } from '../dog/useDog';
+import { sidesAsSeen } from '../measure/facing';
+import { EarVisitFields } from './EarVisitFields';
+import { useSaveVisit } from './useVisits';
+import { requestOf, visitFormSchema, type VisitForm } from './visitForm';
+
+/**
+ * A visit to the vet: what was found and said of each ear.
+ *
+ * @param version the version that is corrected; undefined for a new visit
+ */
+export function VisitFormView({
+  visitId,
+  dog,
+  begun,
+  version,
+}: {
+  visitId: string;
+  dog: DogInFull;
+  begun: VisitForm;
+  version?: number;
+}) {
+  const { id: dogId, profile } = dog.dog;
+  const navigate = useNavigate();
+  const sides = sidesAsSeen(useSettings().facing);
+  const schema = useMemo(
+    () => visitFormSchema(dog.plan.today, profile.bornOn),
+    [dog.plan.today, profile.bornOn],
+  );
+  const { control, register, handleSubmit, formState } = useForm<VisitForm>({
+    defaultValues: begun,
+    resolver: zodResolver(schema),
+  });
+  const form = useWatch({ control }) as VisitForm;
+  const save = useSaveVisit(visitId, version, () => void navigate(`/dogs/${dogId}/visits?saved`));
+  return (
+    <form
+      noValidate
+      onSubmit={(event) =>
+        void handleSubmit((said) => save.mutate(requestOf(said, dogId, dog.zone, new Date())))(
+          event,
+        )
+      }
+    >
+      <Stack spacing={2.5} sx={{ maxWidth: 1080 }}>
+        <Box sx={{ display: 'grid', gap: 2, gridTemplateColumns: { xs: '1fr', md: '1fr 1fr' } }}>
+          {sides.map((side) => (
+            <Paper key={side} variant="outlined" sx={{ p: 2 }}>
+              <EarVisitFields
+                side={side}
+                control={control}
+                register={register}
+                said={side === 'RIGHT' ? form.right : form.left}
+                errors={side === 'RIGHT' ? formState.errors.right : formState.errors.left}
+                held={(side === 'RIGHT' ? dog.plan.ears.right : dog.plan.ears.left).hold}
+              />
+            </Paper>
+          ))}
+        </Box>
+        <Box
+          sx={{
+            display: 'grid',
+            gap: 2,
+            gridTemplateColumns: { xs: '1fr', sm: '190px 190px 1fr' },
+          }}
+        >
+          <TextField
+            label="Day of the visit"
+            type="date"
+            slotProps={{ inputLabel: { shrink: true }, htmlInput: { max: dog.plan.today } }}
+            error={!!formState.errors.day}
+            helperText={formState.errors.day?.message}
+            {...register('day')}
+          />
+          <TextField
+            label="Next visit"
+            type="date"
+            slotProps={{ inputLabel: { shrink: true } }}
+            error={!!formState.errors.next}
+            helperText={formState.errors.next?.message ?? 'Leave empty if none was named.'}
+            {...register('next')}
+          />
+          <TextField
+            label="What was said"
+            multiline
+            error={!!formState.errors.note}
+            helperText={formState.errors.note?.message}
+            {...register('note')}
+          />
+        </Box>
+        {save.isError && <Alert severity="error">{save.error.message}</Alert>}
+        <Stack direction="row" spacing={1}>
+          <Button type="submit" variant="contained" size="large" loading={save.isPending}>
+            Save
+          </Button>
+          <Button component={RouterLink} to={`/dogs/${dogId}`} size="large">
+            Cancel
+          </Button>
+        </Stack>
+      </Stack>
+    </form>
+  );
+}
