@@ -28,6 +28,9 @@ public final class Bench {
       if (parts.isEmpty() || parts.contains("today")) {
         today();
       }
+      if (parts.isEmpty() || parts.contains("checks")) {
+        checks();
+      }
       if (parts.isEmpty() || parts.contains("start-up")) {
         startUp();
       }
@@ -54,6 +57,18 @@ public final class Bench {
         "Today, 40 dogs and 5 years: %.1f ms; the same %d statements through plain JDBC and the same"
             + " %d kB: %.1f ms; ratio %.2f (medians of pairs)",
         cost.today(), cost.statements(), cost.kilobytes(), cost.bare(), cost.ratio());
+  }
+
+  private static void checks() {
+    CheckCost.Verdicts verdicts = CheckCost.verdicts();
+    print(
+        "a verdict: %.0f ns; with every reason in words: %.0f ns (medians)",
+        verdicts.verdict(), verdicts.withReasons());
+    CheckCost.Checks checks = new CheckCost().checks();
+    print(
+        "checks of 5 years: %d SQL statements, as %d for one check; the list %.1f ms, the preview of"
+            + " one more %.1f ms (medians)",
+        checks.statementsAll(), checks.statementsOne(), checks.list(), checks.preview());
   }
 
   private static void startUp() throws Exception {
