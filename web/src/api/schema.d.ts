@@ -76,9 +76,9 @@ export interface paths {
       cookie?: never;
     };
     get?: never;
-    put: operations['put_7'];
+    put: operations['put_8'];
     post?: never;
-    delete: operations['remove_6'];
+    delete: operations['remove_7'];
     options?: never;
     head?: never;
     patch?: never;
@@ -124,9 +124,9 @@ export interface paths {
       cookie?: never;
     };
     get?: never;
-    put: operations['put_6'];
+    put: operations['put_7'];
     post?: never;
-    delete: operations['remove_5'];
+    delete: operations['remove_6'];
     options?: never;
     head?: never;
     patch?: never;
@@ -172,7 +172,7 @@ export interface paths {
       cookie?: never;
     };
     get: operations['dog'];
-    put: operations['put_4'];
+    put: operations['put_5'];
     post?: never;
     delete?: never;
     options?: never;
@@ -220,9 +220,9 @@ export interface paths {
       cookie?: never;
     };
     get: operations['get_1'];
-    put: operations['put_5'];
+    put: operations['put_6'];
     post?: never;
-    delete: operations['remove_4'];
+    delete: operations['remove_5'];
     options?: never;
     head?: never;
     patch?: never;
@@ -287,6 +287,22 @@ export interface paths {
     put?: never;
     post?: never;
     delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  '/api/households/{household}/exposures/{exposure}': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get?: never;
+    put: operations['put_4'];
+    post?: never;
+    delete: operations['remove_4'];
     options?: never;
     head?: never;
     patch?: never;
@@ -815,6 +831,7 @@ export interface components {
       checked: number;
       checks: components['schemas']['CheckMark'][];
       dog: components['schemas']['DogFacts'];
+      exposures: components['schemas']['Exposure'][];
       latest?: components['schemas']['CheckVerdict'];
       /** Format: date */
       leftOn?: string;
@@ -850,6 +867,7 @@ export interface components {
       name: string;
       normal?: string;
       reactions?: string;
+      waterSensitive: boolean;
       weights: components['schemas']['Weighing'][];
     };
     DogRequest: {
@@ -868,6 +886,7 @@ export interface components {
       name: string;
       normal?: string;
       reactions?: string;
+      waterSensitive?: boolean;
       weights: components['schemas']['WeighingRequest'][];
     };
     DogSigns: {
@@ -916,6 +935,7 @@ export interface components {
     };
     DogToday: {
       checks: components['schemas']['CheckMark'][];
+      exposures: components['schemas']['Exposure'][];
       /** Format: uuid */
       id: string;
       /** Format: date-time */
@@ -1154,6 +1174,34 @@ export interface components {
       /** @enum {string} */
       worse?: 'RIGHT' | 'LEFT';
     };
+    Exposure: {
+      /** Format: date-time */
+      at: string;
+      /** Format: date */
+      firstDay: string;
+      /** Format: uuid */
+      id: string;
+      /** @enum {string} */
+      kind: 'SWIM' | 'BATH' | 'RAIN_WALK' | 'GROOMING' | 'DUST';
+      /** Format: date */
+      lastDay: string;
+      /** @description an IANA zone, such as Europe/Berlin */
+      zone: string;
+    };
+    ExposureRequest: {
+      /** Format: date-time */
+      at: string;
+      /** Format: uuid */
+      dogId: string;
+      /** Format: date */
+      firstDay: string;
+      /** @enum {string} */
+      kind: 'SWIM' | 'BATH' | 'RAIN_WALK' | 'GROOMING' | 'DUST';
+      /** Format: date */
+      lastDay: string;
+      /** @description an IANA zone, such as Europe/Berlin */
+      zone: string;
+    };
     FactAnswer: {
       /** Format: uuid */
       id: string;
@@ -1370,7 +1418,7 @@ export interface components {
       ears: ('RIGHT' | 'LEFT')[];
       id: string;
       /** @enum {string} */
-      kind: 'VISIT' | 'CHECK' | 'CLEAN';
+      kind: 'VISIT' | 'CHECK' | 'WATCH' | 'CLEAN';
       pressing: boolean;
       reasons: components['schemas']['Reason'][];
       /** @enum {string} */
@@ -1440,6 +1488,7 @@ export interface components {
         | 'PLAN_HOLD'
         | 'PLAN_VET'
         | 'PLAN_CHECK'
+        | 'PLAN_WATCH'
         | 'PLAN_WAITS'
         | 'PLAN_WORTH_IT'
         | 'PLAN_GUARD'
@@ -1715,7 +1764,7 @@ export interface operations {
       };
     };
   };
-  put_7: {
+  put_8: {
     parameters: {
       query?: never;
       header?: {
@@ -1745,7 +1794,7 @@ export interface operations {
       };
     };
   };
-  remove_6: {
+  remove_7: {
     parameters: {
       query?: never;
       header?: {
@@ -1817,7 +1866,7 @@ export interface operations {
       };
     };
   };
-  put_6: {
+  put_7: {
     parameters: {
       query?: never;
       header?: {
@@ -1847,7 +1896,7 @@ export interface operations {
       };
     };
   };
-  remove_5: {
+  remove_6: {
     parameters: {
       query?: never;
       header?: {
@@ -1942,7 +1991,7 @@ export interface operations {
       };
     };
   };
-  put_4: {
+  put_5: {
     parameters: {
       query?: never;
       header?: {
@@ -2042,7 +2091,7 @@ export interface operations {
       };
     };
   };
-  put_5: {
+  put_6: {
     parameters: {
       query?: never;
       header?: never;
@@ -2068,7 +2117,7 @@ export interface operations {
       };
     };
   };
-  remove_4: {
+  remove_5: {
     parameters: {
       query?: never;
       header?: never;
@@ -2182,6 +2231,61 @@ export interface operations {
         };
         content: {
           'application/json': components['schemas']['VisitEntry'][];
+        };
+      };
+    };
+  };
+  put_4: {
+    parameters: {
+      query?: never;
+      header?: {
+        'If-None-Match'?: string;
+        'If-Match'?: string;
+      };
+      path: {
+        household: string;
+        exposure: string;
+      };
+      cookie?: never;
+    };
+    requestBody: {
+      content: {
+        'application/json': components['schemas']['ExposureRequest'];
+      };
+    };
+    responses: {
+      /** @description OK */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['FactAnswer'];
+        };
+      };
+    };
+  };
+  remove_4: {
+    parameters: {
+      query?: never;
+      header?: {
+        'If-Match'?: string;
+      };
+      path: {
+        household: string;
+        exposure: string;
+      };
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      /** @description OK */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['FactAnswer'];
         };
       };
     };

@@ -86,7 +86,7 @@ function When({ check, today }: { check: CheckInFull; today: string }) {
 }
 
 function Saved({ dog }: { dog: DogInFull }) {
-  const next = nextOf(dog.plan.items, 'CHECK');
+  const next = nextOf(dog.plan.items, 'CHECK', 'WATCH');
   return (
     <Alert severity="success">
       Recorded. {next && `Next: ${planWords(next, dog.plan.today)}.`}

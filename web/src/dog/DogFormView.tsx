@@ -222,6 +222,11 @@ export function DogFormView({
           )}
           <SwitchField
             control={control}
+            name="waterSensitive"
+            label="Ear trouble follows water: watch the ears for two weeks after it"
+          />
+          <SwitchField
+            control={control}
             name="lightCoat"
             label="A light coat: dyes and brown wax stain it"
           />

@@ -11,6 +11,7 @@ import { CleaningLog } from '../cleaning/CleaningLog';
 import { useMayRecord, useSettings } from '../account/useMe';
 import { CallCard } from '../check/CallCard';
 import { LatestCheck } from '../check/LatestCheck';
+import { ExposurePanel } from '../exposure/ExposurePanel';
 import { HoldNotice } from '../hold/HoldNotice';
 import { ofSide, SIDES } from '../measure/side';
 import { PairDrawing } from '../ear/PairDrawing';
@@ -63,6 +64,7 @@ function DogInFullView({ dog: inFull }: { dog: DogInFull }) {
         c: () => void navigate(`/dogs/${dog.id}/clean`),
         k: () => void navigate(`/dogs/${dog.id}/check`),
       }),
+      w: () => document.getElementById('water')?.scrollIntoView(),
       y: () => setSearch(why ? {} : { why: '' }, { replace: true }),
     }),
     [dog.id, mayRecord, navigate, setSearch, why],
@@ -161,7 +163,12 @@ function DogInFullView({ dog: inFull }: { dog: DogInFull }) {
             today={plan.today}
             marks={ribbonMarks(
               plan.today,
-              { cleanings: dog.cleanings, checks: inFull.checks, visits: inFull.visits },
+              {
+                cleanings: dog.cleanings,
+                checks: inFull.checks,
+                visits: inFull.visits,
+                exposures: inFull.exposures,
+              },
               plan,
             )}
             caption={next ? planWords(next, plan.today) : 'no cleaning is planned'}
@@ -170,6 +177,12 @@ function DogInFullView({ dog: inFull }: { dog: DogInFull }) {
         </Box>
         <LatestCheck dog={inFull} />
         {inFull.card && <CallCard card={inFull.card} />}
+        <ExposurePanel
+          dogId={dog.id}
+          exposures={inFull.exposures}
+          today={plan.today}
+          waterSensitive={dog.profile.waterSensitive}
+        />
         {inFull.canals ? (
           <InsideThisEar canals={inFull.canals} />
         ) : (

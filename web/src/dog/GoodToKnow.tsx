@@ -11,6 +11,10 @@ export function GoodToKnow({ profile }: { profile: Schemas['DogProfile'] }) {
   const notes: [string, string | undefined][] = [
     ['Normal for this dog', profile.normal],
     ['Has reacted to', profile.reactions],
+    [
+      'Water',
+      profile.waterSensitive ? 'trouble follows it: its ears are watched for two weeks' : undefined,
+    ],
     ['Coat', profile.lightCoat ? 'light: dyes and brown wax stain it' : undefined],
     [
       'Eardrums',

@@ -63,7 +63,8 @@ describe('the dog form', () => {
       TODAY,
       'KG',
     );
-    const { joinedOn, ...profile } = request;
+    const { joinedOn, waterSensitive = false, ...said } = request;
+    const profile = { ...said, waterSensitive };
     const form = formOf({ id: 'x', addedOn: joinedOn, cleanings: [], profile }, undefined);
     expect(requestOf(form, TODAY, 'KG')).toEqual(request);
   });

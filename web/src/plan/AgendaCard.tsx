@@ -55,6 +55,14 @@ const DOINGS: Record<PlanItem['kind'], Doing> = {
     label: (name) => `Check ${name}`,
     to: (dogId) => `/dogs/${dogId}/check`,
   },
+  WATCH: {
+    icon: CheckIcon,
+    now: 'Watch after water',
+    early: 'May be watched',
+    button: 'Check',
+    label: (name) => `Check ${name} after water`,
+    to: (dogId) => `/dogs/${dogId}/check`,
+  },
   CLEAN: {
     icon: DropIcon,
     now: 'Clean',
@@ -142,7 +150,7 @@ function Line({
   const open = item.standing === 'OPEN';
   const doing = DOINGS[item.kind];
   const Icon = doing.icon;
-  const ears = item.kind === 'CHECK' ? '' : `, ${earsName(item.ears)}`;
+  const ears = item.kind === 'CHECK' || item.kind === 'WATCH' ? '' : `, ${earsName(item.ears)}`;
   return (
     <Stack direction="row" sx={{ alignItems: 'flex-start', gap: 1 }}>
       <Box sx={{ flex: 1, minWidth: 0 }}>

@@ -40,13 +40,19 @@ export function ComingUp({
   onToggle: (open: boolean) => void;
 }) {
   const visit = nextOf(plan.items, 'VISIT');
-  const check = nextOf(plan.items, 'CHECK');
+  const check = nextOf(plan.items, 'CHECK', 'WATCH');
   const cleaning = nextOf(plan.items, 'CLEAN');
   return (
     <Paper variant="outlined" sx={{ p: 2.5 }} component="section" aria-label="What comes next">
       <Stack spacing={1.5}>
         {visit && <Next heading="The vet" item={visit} today={plan.today} />}
-        {check && <Next heading="Next: check both ears" item={check} today={plan.today} />}
+        {check && (
+          <Next
+            heading={check.kind === 'WATCH' ? 'Next: watch after water' : 'Next: check both ears'}
+            item={check}
+            today={plan.today}
+          />
+        )}
         {cleaning ? (
           <Next
             heading={`${check ? 'Then' : 'Next'}: clean ${earsName(cleaning.ears)}`}
@@ -104,6 +110,7 @@ function Next({ heading, item, today }: { heading: string; item: PlanItem; today
 const HEADINGS: Record<PlanItem['kind'], string> = {
   VISIT: 'Why the vet',
   CHECK: 'Why this check',
+  WATCH: 'Why this check',
   CLEAN: 'How the day of the cleaning came about',
 };
 

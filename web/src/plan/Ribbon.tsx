@@ -13,6 +13,7 @@ import {
   type HeldMark,
   type PlannedMark,
   type RibbonMark,
+  type WetMark,
 } from './ribbon';
 
 const DROP_WIDTH = 15;
@@ -25,6 +26,7 @@ const HEIGHT_WITHOUT_MARKS = 44;
 const TICK_WIDTH = 4;
 const TICK_LEAST = 7;
 const HIGHEST_SCORE = 12;
+const WAVE = 'M-9 2 q2.25 -6 4.5 0 t4.5 0 t4.5 0 t4.5 0';
 const CROSS = 'M-2.5 -7 H2.5 V-2.5 H7 V2.5 H2.5 V7 H-2.5 V2.5 H-7 V-2.5 H-2.5 Z';
 
 const percent = (fraction: number) => `${fraction * 100}%`;
@@ -109,6 +111,26 @@ function OnTheLine({ mark }: { mark: DogMark }) {
       stroke={done ? paper : planned}
       strokeWidth={done ? 1 : 2}
     />
+  );
+}
+
+/** A wave for each wet day; it stands where the first one is, and repeats along the days. */
+function Wave({ mark }: { mark: WetMark }) {
+  const width = percent(position(mark.to, mark.day) - position(mark.day, mark.day));
+  return (
+    <>
+      <path d={WAVE} fill="none" stroke="var(--mui-palette-mark-water)" strokeWidth="2.6" />
+      {mark.to !== mark.day && (
+        <svg overflow="visible" width="100%">
+          <line
+            x2={width}
+            stroke="var(--mui-palette-mark-water)"
+            strokeWidth="3"
+            strokeDasharray="5 3"
+          />
+        </svg>
+      )}
+    </>
   );
 }
 
@@ -208,6 +230,8 @@ function MarkDrawing({ mark, height }: { mark: RibbonMark; height: number }) {
           strokeWidth="4"
         />
       );
+    case 'wet':
+      return <Wave mark={mark} />;
     default:
       return <OnTheLine mark={mark} />;
   }

@@ -72,7 +72,7 @@ function summary(today: Today): string {
   const count = (kind: PlanItem['kind']) => due.filter((line) => line.item.kind === kind).length;
   const parts = [
     [count('VISIT'), 'for the vet'],
-    [count('CHECK'), 'to check'],
+    [count('CHECK') + count('WATCH'), 'to check'],
     [count('CLEAN'), 'to clean'],
   ] as const;
   const said = parts.flatMap(([number, words]) => (number > 0 ? `${number} ${words}` : []));
@@ -116,7 +116,7 @@ function ToDo({ today }: { today: Today }) {
 
 /** The next item of each kind of each dog that has not opened yet, soonest first. */
 function upcoming(dogs: readonly DogToday[]): { dog: DogToday; item: PlanItem }[] {
-  const kinds: readonly PlanItem['kind'][] = ['VISIT', 'CHECK', 'CLEAN'];
+  const kinds: readonly PlanItem['kind'][] = ['VISIT', 'CHECK', 'WATCH', 'CLEAN'];
   return dogs
     .flatMap((dog) =>
       kinds.flatMap((kind) => {
@@ -182,7 +182,12 @@ function Ribbons({ today }: { today: Today }) {
               today={today.today}
               marks={ribbonMarks(
                 today.today,
-                { cleanings: dog.recent, checks: dog.checks, visits: dog.visits },
+                {
+                  cleanings: dog.recent,
+                  checks: dog.checks,
+                  visits: dog.visits,
+                  exposures: dog.exposures,
+                },
                 dog.plan,
               )}
               caption={caption(dog, today.today)}

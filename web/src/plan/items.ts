@@ -3,15 +3,19 @@ import { earsName } from '../measure/side';
 
 type PlanItem = Schemas['PlanItem'];
 
-/** The next item of a kind, where one is planned. */
-export function nextOf(items: readonly PlanItem[], kind: PlanItem['kind']): PlanItem | undefined {
-  return items.find((item) => item.kind === kind);
+/** The next item of one of these kinds, where one is planned. */
+export function nextOf(
+  items: readonly PlanItem[],
+  ...kinds: PlanItem['kind'][]
+): PlanItem | undefined {
+  return items.find((item) => kinds.includes(item.kind));
 }
 
 /** What is to be done, as headings and captions say it. */
 export const KIND_WORDS: Record<PlanItem['kind'], string> = {
   VISIT: 'Vet',
   CHECK: 'Check',
+  WATCH: 'Watch',
   CLEAN: 'Clean',
 };
 
@@ -21,6 +25,7 @@ export function itemWords(item: PlanItem): string {
     case 'VISIT':
       return 'vet';
     case 'CHECK':
+    case 'WATCH':
       return 'check both ears';
     case 'CLEAN':
       return `clean ${earsName(item.ears)}`;

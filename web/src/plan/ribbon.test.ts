@@ -44,7 +44,7 @@ function plan(...items: Schemas['PlanItem'][]): RibbonPlan {
 }
 
 function done(cleanings: Schemas['CleaningRecord'][]): RibbonRecord {
-  return { cleanings, checks: [], visits: [] };
+  return { cleanings, checks: [], visits: [], exposures: [] };
 }
 
 describe('the ribbon', () => {
@@ -129,5 +129,24 @@ describe('the ribbon', () => {
     expect(held('2026-11-20')).toMatchObject({ kind: 'held', side: 'LEFT', day: '2026-11-20' });
     expect(held('2026-01-20')).toMatchObject({ day: '2026-10-14' });
     expect(held('2026-01-20')?.words).toBe('left ear held since Tue 20 Jan, 309 days ago');
+  });
+
+  it('shows wet days as a wave from the first to the last, and no dusty ones', () => {
+    const exposure = (kind: 'SWIM' | 'DUST'): Schemas['Exposure'] => ({
+      id: kind,
+      at: '2026-11-22T18:00:00Z',
+      zone: 'Europe/London',
+      kind,
+      firstDay: '2026-11-20',
+      lastDay: '2026-11-22',
+    });
+    const marks = ribbonMarks(
+      TODAY,
+      { ...done([]), exposures: [exposure('SWIM'), exposure('DUST')] },
+      plan(),
+    );
+    expect(marks).toHaveLength(1);
+    expect(marks[0]).toMatchObject({ kind: 'wet', day: '2026-11-20', to: '2026-11-22' });
+    expect(marks[0]?.words).toBe('swim 5 days ago to 3 days ago');
   });
 });

@@ -4,6 +4,7 @@ import { loadWord, methodWord } from '../cleaning/load';
 import { addDays, daysBetween, inWords, shortDate, type Day } from '../measure/days';
 import { earName, ofSide, SIDES, type Side } from '../measure/side';
 import { VERDICT_WORDS, type Verdict } from '../check/verdicts';
+import { exposureWords, isWet, type Exposure } from '../exposure/kinds';
 import { itemWords } from './items';
 
 type Cleaning = Schemas['CleaningRecord'];
@@ -62,6 +63,12 @@ export interface DogMark extends MarkBase {
   kind: 'visited' | 'toCheck' | 'toVisit';
 }
 
+/** Days on which the ears got wet, as a wave along the middle line. */
+export interface WetMark extends MarkBase {
+  kind: 'wet';
+  to: Day;
+}
+
 /** An ear that is held, from the day on which it was closed. */
 export interface HeldMark extends MarkBase {
   kind: 'held';
@@ -72,6 +79,7 @@ export interface RibbonRecord {
   cleanings: readonly Cleaning[];
   checks: readonly CheckMark[];
   visits: readonly VisitMark[];
+  exposures: readonly Exposure[];
 }
 
 /** What is planned, and which ears are held. */
@@ -80,7 +88,7 @@ export interface RibbonPlan {
   ears: Record<'right' | 'left', Pick<Schemas['EarPlan'], 'hold'>>;
 }
 
-export type RibbonMark = DoneMark | CheckedMark | PlannedMark | DogMark | HeldMark;
+export type RibbonMark = DoneMark | CheckedMark | PlannedMark | DogMark | HeldMark | WetMark;
 
 function doneMarks(cleaning: Cleaning, today: Day): DoneMark[] {
   const day = cleaningDay(cleaning);
@@ -132,6 +140,20 @@ function heldMarks(ears: RibbonPlan['ears'], today: Day): HeldMark[] {
   });
 }
 
+function wetMarks(exposures: readonly Exposure[], today: Day): WetMark[] {
+  const first = addDays(today, -DAYS_BACK);
+  return exposures
+    .filter(({ kind }) => isWet(kind))
+    .map((exposure) => ({
+      kind: 'wet',
+      key: exposure.id,
+      side: 'RIGHT',
+      day: exposure.firstDay < first ? first : exposure.firstDay,
+      to: exposure.lastDay,
+      words: exposureWords(exposure, today),
+    }));
+}
+
 function visitedMark(visit: VisitMark, today: Day): DogMark {
   return {
     kind: 'visited',
@@ -146,10 +168,10 @@ function plannedMarks(item: PlanItem, today: Day): (PlannedMark | DogMark)[] {
   const { best, earliest, latest } = item.window;
   // what is overdue is drawn on today, where it is to be done
   const day = daysBetween(today, best) < 0 ? today : best;
-  if (item.kind !== 'CLEAN') {
+  if (item.kind === 'CHECK' || item.kind === 'WATCH' || item.kind === 'VISIT') {
     return [
       {
-        kind: item.kind === 'CHECK' ? 'toCheck' : 'toVisit',
+        kind: item.kind === 'VISIT' ? 'toVisit' : 'toCheck',
         key: item.id,
         side: 'RIGHT',
         day,
@@ -184,6 +206,7 @@ export function planWords(item: PlanItem, today: Day): string {
 export function ribbonMarks(today: Day, done: RibbonRecord, plan: RibbonPlan): RibbonMark[] {
   return [
     ...heldMarks(plan.ears, today),
+    ...wetMarks(done.exposures, today),
     ...done.checks.flatMap((check) => checkedMarks(check, today)),
     ...done.visits.map((visit) => visitedMark(visit, today)),
     ...done.cleanings.flatMap((cleaning) => doneMarks(cleaning, today)),

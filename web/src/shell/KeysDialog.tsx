@@ -14,6 +14,7 @@ const KEYS: [string, string][] = [
   ['n', 'add a dog'],
   ['k', 'a dog’s page: check the ears'],
   ['c', 'a dog’s page: record a cleaning'],
+  ['w', 'a dog’s page: water and dust'],
   ['y', 'a dog’s page: why this day'],
   ['← →', 'in a ribbon: from mark to mark'],
   ['?', 'these keys'],

@@ -26,6 +26,8 @@ import org.evenlobe.core.record.EarVisit;
 import org.evenlobe.core.record.EarVisit.EardrumSeen;
 import org.evenlobe.core.record.EarVisit.HoldWord;
 import org.evenlobe.core.record.Eardrum;
+import org.evenlobe.core.record.Exposure;
+import org.evenlobe.core.record.ExposureKind;
 import org.evenlobe.core.record.Feathering;
 import org.evenlobe.core.record.Ground;
 import org.evenlobe.core.record.HoldRelease;
@@ -53,7 +55,9 @@ public final class TestDog {
   private final List<CleaningRecord> cleanings = new ArrayList<>();
   private final List<VisitRecord> visits = new ArrayList<>();
   private final List<HoldRelease> releases = new ArrayList<>();
+  private final List<Exposure> exposures = new ArrayList<>();
   private final List<Skip> skips = new ArrayList<>();
+  private boolean waterSensitive;
 
   public static LocalDate day(int number) {
     return DAY_0.plusDays(number);
@@ -148,6 +152,23 @@ public final class TestDog {
     return this;
   }
 
+  public TestDog waterSensitive() {
+    waterSensitive = true;
+    return this;
+  }
+
+  public TestDog exposed(ExposureKind kind, int firstDay, int lastDay) {
+    exposures.add(
+        new Exposure(
+            new UUID(6, firstDay),
+            day(lastDay).atTime(LocalTime.of(19, 0)).atZone(ZONE).toInstant(),
+            ZONE,
+            kind,
+            day(firstDay),
+            day(lastDay)));
+    return this;
+  }
+
   public TestDog skip(int day, String item, String reason) {
     skips.add(
         new Skip(
@@ -170,10 +191,11 @@ public final class TestDog {
             new EarTraits(carriage, false, CanalHair.NONE, Feathering.NONE),
             new Life(water, Ground.MIXED, Climate.DRY, allergy, infections),
             false,
+            waterSensitive,
             eardrum,
             Optional.empty(),
             Optional.empty());
-    return new DogRecord(ID, profile, DAY_0, cleanings, checks, visits, releases, skips);
+    return new DogRecord(ID, profile, DAY_0, cleanings, checks, visits, releases, exposures, skips);
   }
 
   public static EarVisit seen(EardrumSeen eardrum) {

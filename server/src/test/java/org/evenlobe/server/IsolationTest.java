@@ -52,6 +52,7 @@ class IsolationTest {
           .replace("{visit}", visit.toString())
           .replace("{document}", new UUID(0, 9).toString())
           .replace("{release}", new UUID(0, 10).toString())
+          .replace("{exposure}", new UUID(0, 12).toString())
           .replace("{skip}", new UUID(0, 11).toString())
           .replace("{person}", ownerId.toString())
           .replace("{invitation}", UUID.randomUUID().toString())
@@ -109,6 +110,12 @@ class IsolationTest {
         new Endpoint(
             "PUT", household + "/skips/{skip}", Samples.skip(aDog, then, aDog + ":CHECK:1"), 403),
         new Endpoint("DELETE", household + "/skips/{skip}", "", 403),
+        new Endpoint(
+            "PUT",
+            household + "/exposures/{exposure}",
+            Samples.swim(aDog, then, "2026-01-01", "2026-01-01"),
+            403),
+        new Endpoint("DELETE", household + "/exposures/{exposure}", "", 403),
         new Endpoint("POST", household + "/previews/interval", Samples.dog(), 200),
         new Endpoint("GET", household + "/previews/canal?volume=6&poured=5&tilt=0", "", 200),
         new Endpoint("PUT", household + "/settings", Samples.settings("Theirs"), 403),

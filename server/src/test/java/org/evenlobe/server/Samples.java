@@ -74,6 +74,14 @@ public final class Samples {
         .formatted(dog, at, ear);
   }
 
+  /** A swim on each of those days. */
+  public static String swim(UUID dog, Instant at, Object firstDay, Object lastDay) {
+    return """
+    {"dogId": "%s", "at": "%s", "zone": "Europe/Berlin", "kind": "SWIM",
+     "firstDay": "%s", "lastDay": "%s"}"""
+        .formatted(dog, at, firstDay, lastDay);
+  }
+
   /** A skipped item. */
   public static String skip(UUID dog, Instant at, String item) {
     return """

@@ -30,6 +30,8 @@ public record PlanItem(
     VISIT,
     /** Look, sniff and feel, both ears. */
     CHECK,
+    /** The same, because trouble may follow what happened a while ago. */
+    WATCH,
     /** Clean the ears that the item names. */
     CLEAN
   }

@@ -72,6 +72,7 @@ public final class Planner {
     EarPair<Boolean> tooSoon = EarPair.bySide(side -> waxyTooSoon(history, side, last.get(side)));
     List<PlanItem> checks =
         CheckSchedule.items(dog, history, factor, tooSoon.right() || tooSoon.left(), skips, today);
+    List<PlanItem> watches = WatchSchedule.items(dog, skips, today);
     LocalDate nextCheck = checks.get(0).window().best();
     EarPair<EarCourse> ears =
         EarPair.bySide(
@@ -89,7 +90,8 @@ public final class Planner {
     List<PlanItem> items =
         Stream.of(
                 VisitSchedule.items(dog, history, today),
-                checks,
+                besides(checks, watches),
+                watches,
                 CleaningSchedule.items(dog, ears, nextCheck, skips, today))
             .flatMap(List::stream)
             .sorted(
@@ -97,6 +99,18 @@ public final class Planner {
                     .thenComparing(PlanItem::kind))
             .toList();
     return new DogPlan(dog.id(), today, factor, start, ears.map(EarCourse::plan), items);
+  }
+
+  /** The checks that no watch stands in for: one look does for both. */
+  private static List<PlanItem> besides(List<PlanItem> checks, List<PlanItem> watches) {
+    return checks.stream()
+        .filter(check -> watches.stream().noneMatch(watch -> coincide(check, watch)))
+        .toList();
+  }
+
+  private static boolean coincide(PlanItem check, PlanItem watch) {
+    LocalDate best = check.window().best();
+    return !best.isBefore(watch.window().earliest()) && !best.isAfter(watch.window().latest());
   }
 
   private static List<DatedCleaning> cleanings(DogRecord dog, Side side, LocalDate today) {

@@ -18,6 +18,7 @@ import org.evenlobe.core.measure.Weight;
  * @param ears what its ears are like
  * @param life what its life does to them
  * @param lightCoat whether its coat is so light that it stains
+ * @param waterSensitive whether ear trouble is known to follow water
  * @param eardrum what a vet saw of its eardrums
  * @param reactions what it has reacted to, in the person's own words
  * @param normal what is normal for this dog, in the person's own words
@@ -31,6 +32,7 @@ public record DogProfile(
     EarTraits ears,
     Life life,
     boolean lightCoat,
+    boolean waterSensitive,
     Eardrum eardrum,
     Optional<String> reactions,
     Optional<String> normal) {

@@ -18,6 +18,7 @@ import java.util.UUID;
  * @param checks its checks
  * @param visits its visits to the vet
  * @param releases the holds that a person has confirmed to be over
+ * @param exposures what happened to its ears: water, grooming, dust
  * @param skips the planned items that were skipped
  */
 public record DogRecord(
@@ -28,6 +29,7 @@ public record DogRecord(
     List<CheckRecord> checks,
     List<VisitRecord> visits,
     List<HoldRelease> releases,
+    List<Exposure> exposures,
     List<Skip> skips) {
 
   public DogRecord {
@@ -38,43 +40,50 @@ public record DogRecord(
     checks = byTime(checks);
     visits = byTime(visits);
     releases = byTime(releases);
+    exposures = byTime(exposures);
     skips = byTime(skips);
   }
 
   /** A dog of which nothing but that is known. */
   public static DogRecord of(UUID id, DogProfile profile, LocalDate addedOn) {
     return new DogRecord(
-        id, profile, addedOn, List.of(), List.of(), List.of(), List.of(), List.of());
+        id, profile, addedOn, List.of(), List.of(), List.of(), List.of(), List.of(), List.of());
   }
 
   /** This dog with those cleanings instead of its own. */
   public DogRecord withCleanings(Collection<CleaningRecord> others) {
     return new DogRecord(
-        id, profile, addedOn, List.copyOf(others), checks, visits, releases, skips);
+        id, profile, addedOn, List.copyOf(others), checks, visits, releases, exposures, skips);
   }
 
   /** This dog with those checks instead of its own. */
   public DogRecord withChecks(Collection<CheckRecord> others) {
     return new DogRecord(
-        id, profile, addedOn, cleanings, List.copyOf(others), visits, releases, skips);
+        id, profile, addedOn, cleanings, List.copyOf(others), visits, releases, exposures, skips);
   }
 
   /** This dog with those visits instead of its own. */
   public DogRecord withVisits(Collection<VisitRecord> others) {
     return new DogRecord(
-        id, profile, addedOn, cleanings, checks, List.copyOf(others), releases, skips);
+        id, profile, addedOn, cleanings, checks, List.copyOf(others), releases, exposures, skips);
   }
 
   /** This dog with those confirmations instead of its own. */
   public DogRecord withReleases(Collection<HoldRelease> others) {
     return new DogRecord(
-        id, profile, addedOn, cleanings, checks, visits, List.copyOf(others), skips);
+        id, profile, addedOn, cleanings, checks, visits, List.copyOf(others), exposures, skips);
+  }
+
+  /** This dog with those exposures instead of its own. */
+  public DogRecord withExposures(Collection<Exposure> others) {
+    return new DogRecord(
+        id, profile, addedOn, cleanings, checks, visits, releases, List.copyOf(others), skips);
   }
 
   /** This dog with those skips instead of its own. */
   public DogRecord withSkips(Collection<Skip> others) {
     return new DogRecord(
-        id, profile, addedOn, cleanings, checks, visits, releases, List.copyOf(others));
+        id, profile, addedOn, cleanings, checks, visits, releases, exposures, List.copyOf(others));
   }
 
   /** This dog with one more check, whatever its time. */

@@ -68,6 +68,7 @@ public enum Rule {
   PLAN_VET("Your vet's word", Source.ownValue("a vet's instruction overrides every computed one")),
   PLAN_CHECK(
       "The next check", Source.ownValue("7 days; 14 for an open, quiet ear; 3 after trouble")),
+  PLAN_WATCH("Watch after water", Source.ownValue("trouble shows a week or two after water")),
   PLAN_WAITS("Waits for the check", Source.ownValue("first see whether the ear is well again")),
   PLAN_WORTH_IT("Worth it now", Source.ownValue("a check found wax of grade 2 or more")),
   PLAN_GUARD("Too soon", Source.ownValue("no cleaning within 5 days of the last one")),

@@ -5,6 +5,7 @@ import static org.evenlobe.core.TestDog.day;
 import static org.evenlobe.core.TestDog.hold;
 import static org.evenlobe.core.TestDog.ordered;
 
+import java.time.LocalDate;
 import java.util.List;
 import java.util.Optional;
 import org.evenlobe.core.TestDog;
@@ -14,6 +15,7 @@ import org.evenlobe.core.plan.PlanItem.Kind;
 import org.evenlobe.core.record.Carriage;
 import org.evenlobe.core.record.EarVisit;
 import org.evenlobe.core.record.EarVisit.HoldWord;
+import org.evenlobe.core.record.ExposureKind;
 import org.evenlobe.core.record.InfectionHistory;
 import org.evenlobe.core.record.Preferences;
 import org.evenlobe.core.record.SchedulingMode;
@@ -231,6 +233,47 @@ class CheckedPlanTest {
 
       assertThat(on(12, dog).ears().right().rhythm().days()).isEqualTo(5);
       assertThat(on(300, dog).ears().right().rhythm().days()).as("without an end").isEqualTo(5);
+    }
+  }
+
+  @Nested
+  class Watches {
+    private List<LocalDate> watches(int today, TestDog dog) {
+      return items(on(today, dog), Kind.WATCH).stream().map(item -> item.window().best()).toList();
+    }
+
+    @Test
+    void comeSevenTenAndFourteenDaysAfterWaterForASensitiveDog() {
+      TestDog dog = new TestDog().waterSensitive().quiet(0).exposed(ExposureKind.SWIM, 1, 1);
+
+      assertThat(watches(1, dog)).containsExactly(day(8), day(11), day(15));
+      assertThat(watches(1, new TestDog().exposed(ExposureKind.SWIM, 1, 1))).isEmpty();
+      assertThat(watches(1, new TestDog().waterSensitive().exposed(ExposureKind.DUST, 1, 1)))
+          .isEmpty();
+      assertThat(watches(0, dog)).as("water still to come").isEmpty();
+    }
+
+    @Test
+    void countFromTheLastDayOfAnOuting() {
+      TestDog dog =
+          new TestDog()
+              .waterSensitive()
+              .exposed(ExposureKind.SWIM, 1, 2)
+              .exposed(ExposureKind.BATH, 4, 4);
+      assertThat(watches(4, dog)).containsExactly(day(11), day(14), day(18));
+
+      TestDog week = new TestDog().waterSensitive().exposed(ExposureKind.SWIM, 1, 9);
+      assertThat(watches(9, week)).as("cut after 7 days").contains(day(14), day(16));
+    }
+
+    @Test
+    void areDoneByAnyCheckWithinADayAndStandInForTheCheckOfThatDay() {
+      TestDog dog = new TestDog().waterSensitive().quiet(0).exposed(ExposureKind.SWIM, 0, 0);
+      assertThat(items(on(6, dog), Kind.CHECK))
+          .noneMatch(check -> check.window().best().equals(day(7)));
+      assertThat(on(7, dog).ears().right().look().orElseThrow().lookFirst()).isTrue();
+
+      assertThat(watches(7, dog.quiet(7))).containsExactly(day(10), day(14));
     }
   }
 

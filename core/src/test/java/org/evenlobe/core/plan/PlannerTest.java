@@ -72,6 +72,7 @@ class PlannerTest {
         ears,
         life,
         false,
+        false,
         new Eardrum(Eardrum.Status.NEVER_EXAMINED, Optional.empty()),
         Optional.empty(),
         Optional.empty());
@@ -256,6 +257,7 @@ class PlannerTest {
                       was.ears(),
                       was.life(),
                       was.lightCoat(),
+                      was.waterSensitive(),
                       new Eardrum(Eardrum.Status.NOT_INTACT, Optional.empty()),
                       was.reactions(),
                       was.normal()),

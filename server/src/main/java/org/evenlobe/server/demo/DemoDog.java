@@ -155,6 +155,11 @@ enum DemoDog {
     return id("visit " + day);
   }
 
+  /** The id of its swim that began on that day. */
+  UUID swimId(LocalDate day) {
+    return id("swim " + day);
+  }
+
   /** How often wax is seen in its ears between cleanings. */
   double waxiness() {
     return waxiness;
@@ -190,6 +195,7 @@ enum DemoDog {
         ears,
         life,
         this == MARRAM,
+        this == OTTER,
         eardrum(joinedOn),
         null,
         null);

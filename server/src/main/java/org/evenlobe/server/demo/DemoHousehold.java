@@ -16,6 +16,7 @@ import org.evenlobe.core.record.DogRecord;
 import org.evenlobe.core.record.DogSigns;
 import org.evenlobe.core.record.EarCleaning;
 import org.evenlobe.core.record.EarFinding;
+import org.evenlobe.core.record.ExposureKind;
 import org.evenlobe.core.record.Preferences;
 import org.evenlobe.server.access.CurrentMember;
 import org.evenlobe.server.access.HouseholdDay;
@@ -32,6 +33,8 @@ import org.evenlobe.server.cleaning.CleaningRequest;
 import org.evenlobe.server.cleaning.CleaningRequest.CleanedEarsRequest;
 import org.evenlobe.server.cleaning.CleaningRequest.EarCleaningRequest;
 import org.evenlobe.server.dog.DogKeeping;
+import org.evenlobe.server.exposure.ExposureKeeping;
+import org.evenlobe.server.exposure.ExposureRequest;
 import org.evenlobe.server.fact.Precondition;
 import org.evenlobe.server.plan.HouseholdPlans;
 import org.evenlobe.server.visit.VisitKeeping;
@@ -67,6 +70,7 @@ class DemoHousehold implements ApplicationRunner {
   private final CleaningKeeping cleanings;
   private final CheckKeeping checks;
   private final VisitKeeping visits;
+  private final ExposureKeeping exposures;
   private final DemoRecords kept;
   private final HouseholdPlans plans;
   private final HouseholdDay day;
@@ -79,6 +83,7 @@ class DemoHousehold implements ApplicationRunner {
       CleaningKeeping cleanings,
       CheckKeeping checks,
       VisitKeeping visits,
+      ExposureKeeping exposures,
       DemoRecords kept,
       HouseholdPlans plans,
       HouseholdDay day,
@@ -88,6 +93,7 @@ class DemoHousehold implements ApplicationRunner {
     this.cleanings = cleanings;
     this.checks = checks;
     this.visits = visits;
+    this.exposures = exposures;
     this.kept = kept;
     this.plans = plans;
     this.day = day;
@@ -143,6 +149,11 @@ class DemoHousehold implements ApplicationRunner {
     for (DemoVisits.DemoVisit visit : new DemoVisits(ZONE).of(dog, today)) {
       visits.put(visit.id(), Precondition.isNew(), visit.said());
     }
+    if (dog == DemoDog.OTTER) {
+      swims(dog, today.minusDays(84), today.minusDays(79));
+      swims(dog, today.minusDays(29), today.minusDays(29));
+      swims(dog, today.minusDays(8), today.minusDays(7));
+    }
     DogRecord empty = kept.one(dog.id());
     DogRecord best = empty;
     long bestMiss = Long.MAX_VALUE;
@@ -158,10 +169,23 @@ class DemoHousehold implements ApplicationRunner {
     record(empty, best);
   }
 
+  private void swims(DemoDog dog, LocalDate firstDay, LocalDate lastDay) {
+    ExposureRequest swim =
+        new ExposureRequest(
+            dog.id(),
+            lastDay.atTime(19, 0).atZone(ZONE).toInstant(),
+            ZONE,
+            ExposureKind.SWIM,
+            firstDay,
+            lastDay);
+    exposures.put(dog.swimId(firstDay), Precondition.isNew(), swim);
+  }
+
   private static DogRecord joinedLater(DogRecord dog, LocalDate day) {
     return DogRecord.of(dog.id(), dog.profile(), day)
         .withChecks(dog.checks())
-        .withVisits(dog.visits());
+        .withVisits(dog.visits())
+        .withExposures(dog.exposures());
   }
 
   /** How far the next date is from where the dog's example asks for it. */

@@ -68,6 +68,7 @@ public class Dog extends StoredFact<DogRequest> {
   private InfectionHistory infections;
 
   private boolean lightCoat;
+  private boolean waterSensitive;
 
   @Enumerated(EnumType.STRING)
   private Eardrum.Status eardrum;
@@ -107,6 +108,7 @@ public class Dog extends StoredFact<DogRequest> {
     allergy = said.life().allergy();
     infections = said.life().infections();
     lightCoat = said.lightCoat();
+    waterSensitive = Boolean.TRUE.equals(said.waterSensitive());
     eardrum = said.eardrum().status();
     eardrumOn = said.eardrum().on();
     reactions = said.reactions();
@@ -141,6 +143,7 @@ public class Dog extends StoredFact<DogRequest> {
         new EarTraits(carriage, cropped, canalHair, feathering),
         new Life(water, ground, climate, allergy, infections),
         lightCoat,
+        waterSensitive,
         new Eardrum(eardrum, Optional.ofNullable(eardrumOn)),
         Optional.ofNullable(reactions),
         Optional.ofNullable(normal));

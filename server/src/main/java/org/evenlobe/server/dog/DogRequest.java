@@ -39,6 +39,7 @@ import org.jspecify.annotations.Nullable;
  * @param ears what its ears are like
  * @param life what its life does to them
  * @param lightCoat whether its coat is so light that it stains
+ * @param waterSensitive whether ear trouble is known to follow water; false where it is left out
  * @param eardrum what a vet saw of its eardrums
  * @param reactions what it has reacted to
  * @param normal what is normal for this dog
@@ -54,6 +55,7 @@ public record DogRequest(
     @NotNull @Valid EarTraitsRequest ears,
     @NotNull @Valid LifeRequest life,
     @NotNull Boolean lightCoat,
+    @Nullable Boolean waterSensitive,
     @NotNull @Valid EardrumRequest eardrum,
     @Nullable @Size(max = 1000) String reactions,
     @Nullable @Size(max = 1000) String normal) {
@@ -124,6 +126,7 @@ public record DogRequest(
         ears.toCore(),
         life.toCore(),
         lightCoat,
+        Boolean.TRUE.equals(waterSensitive),
         eardrum.toCore(),
         Optional.ofNullable(reactions),
         Optional.ofNullable(normal));

@@ -21,6 +21,7 @@ import org.evenlobe.core.record.CleaningRecord;
 import org.evenlobe.core.record.DogProfile;
 import org.evenlobe.core.record.DogRecord;
 import org.evenlobe.core.record.EarFinding;
+import org.evenlobe.core.record.Exposure;
 import org.evenlobe.core.trend.AssessedCheck;
 import org.evenlobe.core.trend.CheckHistory;
 import org.evenlobe.core.visit.CallCard;
@@ -89,6 +90,7 @@ public class HouseholdPlans {
    * @param recent its cleanings of the last six weeks
    * @param checks its checks of the last six weeks
    * @param visits its visits of the last six weeks
+   * @param exposures what happened to its ears in the last six weeks
    * @param plan what is planned
    */
   public record DogToday(
@@ -98,6 +100,7 @@ public class HouseholdPlans {
       List<CleaningRecord> recent,
       List<CheckMark> checks,
       List<VisitMark> visits,
+      List<Exposure> exposures,
       DogPlan plan) {}
 
   /**
@@ -138,6 +141,7 @@ public class HouseholdPlans {
    * @param dog who it is, and its cleanings
    * @param checks its checks of the last six weeks
    * @param visits its visits of the last six weeks
+   * @param exposures what happened to its ears in the last six weeks
    * @param checked how many checks are on record
    * @param latest what its latest check says, where there is one
    * @param startsFrom what a new check starts from; empty where every sign is to be looked for
@@ -153,6 +157,7 @@ public class HouseholdPlans {
       DogFacts dog,
       List<CheckMark> checks,
       List<VisitMark> visits,
+      List<Exposure> exposures,
       int checked,
       Optional<CheckVerdict> latest,
       Optional<EarPair<EarFinding>> startsFrom,
@@ -218,6 +223,7 @@ public class HouseholdPlans {
         new DogFacts(id, record.profile(), record.addedOn(), record.cleanings()),
         checkMarks(history, today),
         visitMarks(record, today),
+        exposures(record, today),
         history.checks().size(),
         history.latestVerdict(),
         history.startsFrom(),
@@ -254,6 +260,13 @@ public class HouseholdPlans {
         .toList();
   }
 
+  private static List<Exposure> exposures(DogRecord record, LocalDate today) {
+    LocalDate from = today.minusDays(RIBBON_DAYS_BACK);
+    return record.exposures().stream()
+        .filter(exposure -> !exposure.lastDay().isBefore(from))
+        .toList();
+  }
+
   private DogToday standing(
       DogRecord record, @Nullable Instant pictured, Settings how, LocalDate today) {
     LocalDate from = today.minusDays(RIBBON_DAYS_BACK);
@@ -267,6 +280,7 @@ public class HouseholdPlans {
         recent,
         checkMarks(history, today),
         visitMarks(record, today),
+        exposures(record, today),
         planner.plan(record, history, how.preferences(), today));
   }
 }

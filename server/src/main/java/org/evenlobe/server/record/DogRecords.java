@@ -10,6 +10,7 @@ import org.evenlobe.core.record.CheckRecord;
 import org.evenlobe.core.record.CleaningRecord;
 import org.evenlobe.core.record.Dated;
 import org.evenlobe.core.record.DogRecord;
+import org.evenlobe.core.record.Exposure;
 import org.evenlobe.core.record.HoldRelease;
 import org.evenlobe.core.record.Skip;
 import org.evenlobe.core.record.VisitRecord;
@@ -61,6 +62,7 @@ public class DogRecords {
         of(CheckRecord.class, facts),
         of(VisitRecord.class, facts),
         of(HoldRelease.class, facts),
+        of(Exposure.class, facts),
         of(Skip.class, facts));
   }
 

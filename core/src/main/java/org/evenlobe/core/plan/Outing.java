@@ -1,0 +1,46 @@
+package org.evenlobe.core.plan;
+
+import java.time.LocalDate;
+import java.time.temporal.ChronoUnit;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.TreeSet;
+import org.evenlobe.core.record.Exposure;
+
+/**
+ * Wet days that count as one: at most a dry day between them, cut after 7 days.
+ *
+ * <p>For example swims on days 1, 2 and 4 are one outing that ends on day 4.
+ *
+ * @param first its first wet day
+ * @param last its last one
+ */
+record Outing(LocalDate first, LocalDate last) {
+  private static final int LONGEST_STEP = 2;
+  private static final int MOST_DAYS = 7;
+
+  /** The outings up to a day, oldest first. */
+  static List<Outing> of(List<Exposure> exposures, LocalDate today) {
+    TreeSet<LocalDate> wet = new TreeSet<>();
+    for (Exposure exposure : exposures) {
+      if (exposure.kind().isWet()) {
+        exposure.firstDay().datesUntil(exposure.lastDay().plusDays(1)).forEach(wet::add);
+      }
+    }
+    List<Outing> outings = new ArrayList<>();
+    for (LocalDate day : wet.headSet(today, true)) {
+      Outing last = outings.isEmpty() ? null : outings.get(outings.size() - 1);
+      if (last != null && last.goesOnOn(day)) {
+        outings.set(outings.size() - 1, new Outing(last.first(), day));
+      } else {
+        outings.add(new Outing(day, day));
+      }
+    }
+    return outings;
+  }
+
+  private boolean goesOnOn(LocalDate day) {
+    return ChronoUnit.DAYS.between(last, day) <= LONGEST_STEP
+        && ChronoUnit.DAYS.between(first, day) < MOST_DAYS;
+  }
+}
