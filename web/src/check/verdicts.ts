@@ -22,6 +22,6 @@ export const VERDICT_COLOURS: Record<Verdict, string> = {
 
 export const MAY_GO_IN_WORDS: Record<Schemas['EarVerdict']['mayGoIn'], string> = {
   IN_EAR: 'liquid may go in',
-  WIPE: 'wipe only what you can see',
+  WIPE: 'no liquid: wipe only what you can see',
   NONE: 'nothing may go in',
 };

@@ -82,25 +82,25 @@ function DogInFullView({ dog: inFull }: { dog: DogInFull }) {
       aside={<About dog={inFull} />}
       actions={
         <Stack direction="row" sx={{ gap: 1, flexWrap: 'wrap' }}>
-          <Button component={RouterLink} to={`/dogs/${dog.id}/history`}>
-            History
-          </Button>
           {mayRecord && (
             <>
-              <Button component={RouterLink} to={`/dogs/${dog.id}/edit`}>
-                Edit
-              </Button>
-              <Button component={RouterLink} to={`/dogs/${dog.id}/visit`}>
-                Record a visit
+              <Button component={RouterLink} to={`/dogs/${dog.id}/check`} variant="contained">
+                Check
               </Button>
               <Button component={RouterLink} to={`/dogs/${dog.id}/clean`} variant="outlined">
                 Record a cleaning
               </Button>
-              <Button component={RouterLink} to={`/dogs/${dog.id}/check`} variant="contained">
-                Check
+              <Button component={RouterLink} to={`/dogs/${dog.id}/visit`}>
+                Record a visit
+              </Button>
+              <Button component={RouterLink} to={`/dogs/${dog.id}/edit`}>
+                Edit
               </Button>
             </>
           )}
+          <Button component={RouterLink} to={`/dogs/${dog.id}/history`}>
+            History
+          </Button>
         </Stack>
       }
     >

@@ -5,6 +5,7 @@ import { HeldMark } from '../hold/HeldMark';
 import { CleanButton } from '../hold/CleanButton';
 import { inWords } from '../measure/days';
 import { earName, letter, ofSide, type Side } from '../measure/side';
+import { instructionWords } from '../visit/visitWords';
 import type { DogInFull } from './useDog';
 
 /** How one ear stands: its verdict, how often it is cleaned, when last, and the way to cleaning it. */
@@ -26,6 +27,11 @@ export function EarSummary({ side, dog: { dog, plan } }: { side: Side; dog: DogI
       <Typography variant="body2">
         {rhythm.routine ? `cleaned every ${rhythm.days} days` : 'no cleaning is planned'}
       </Typography>
+      {ear.order && (
+        <Typography variant="body2" sx={{ fontWeight: 650 }}>
+          the vet said: {instructionWords(ear.order.instruction)}
+        </Typography>
+      )}
       <Typography variant="body2" color="textSecondary">
         {ear.lastCleaned ? `last ${inWords(ear.lastCleaned, plan.today)}` : 'never cleaned'}
         {interval.observations > 0 &&

@@ -72,18 +72,23 @@ export function ExposurePanel({
       )}
       {problem && <Alert severity="error">{problem.message}</Alert>}
       <Stack direction="row" component="ul" sx={{ flexWrap: 'wrap', gap: 0.75, p: 0, m: 0 }}>
-        {latestFirst.map((exposure) => (
-          <Chip
-            key={exposure.id}
-            component="li"
-            variant="outlined"
-            label={exposureWords(exposure, today)}
-            {...(mayRecord && {
-              onDelete: () => takeBack(exposure.id),
-              title: 'Take it back',
-            })}
-          />
-        ))}
+        {latestFirst.map((exposure) => {
+          const words = exposureWords(exposure, today);
+          return (
+            <Box component="li" key={exposure.id} sx={{ listStyle: 'none' }}>
+              {mayRecord ? (
+                <Chip
+                  variant="outlined"
+                  label={`${words} ×`}
+                  aria-label={`Take back: ${words}`}
+                  onClick={() => takeBack(exposure.id)}
+                />
+              ) : (
+                <Chip variant="outlined" label={words} />
+              )}
+            </Box>
+          );
+        })}
       </Stack>
     </Box>
   );

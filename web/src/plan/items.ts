@@ -25,8 +25,9 @@ export function itemWords(item: PlanItem): string {
     case 'VISIT':
       return 'vet';
     case 'CHECK':
-    case 'WATCH':
       return 'check both ears';
+    case 'WATCH':
+      return 'watch both ears';
     case 'CLEAN':
       return `clean ${earsName(item.ears)}`;
   }

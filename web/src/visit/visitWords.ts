@@ -25,7 +25,8 @@ function smearWords({ yeast, cocci, rods }: Schemas['Smear']): string {
   return `smear: ${seen.join(', ') || 'nothing'}`;
 }
 
-function instructionWords(said: Schemas['CleaningInstruction']): string {
+/** "clean every 3 days, with a mild rinse, until 9 Dec 2026" */
+export function instructionWords(said: Schemas['CleaningInstruction']): string {
   const what =
     said.everyDays === undefined
       ? 'do not clean'

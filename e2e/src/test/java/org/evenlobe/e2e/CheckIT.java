@@ -172,6 +172,35 @@ class CheckIT {
     }
   }
 
+  @Test
+  void aSwimIsRecordedInOneTapAndWatchedInADogWhoseTroubleFollowsWater() {
+    try (Person wren = withDog(Person.withPhone())) {
+      Page page = wren.page();
+      wren.link("Edit").click();
+      page.getByText("Ear trouble follows water").click();
+      wren.button("Save").click();
+      wren.atPage("Fen");
+      Locator water = wren.region("Water and dust");
+
+      wren.button("Record: swim").click();
+      assertThat(water).containsText("swim today");
+      wren.expectAccessible();
+      wren.link("Today").click();
+      assertThat(page.getByText("swim today")).isHidden();
+      wren.link("Check Fen").click();
+      lookAndSave(wren);
+      assertThat(page.getByText("Next: watch both ears in 7 days")).isVisible();
+
+      wren.link("To Fen").click();
+      water.getByRole(AriaRole.BUTTON, named("Take back: swim today")).click();
+      assertThat(water).not().containsText("swim today");
+    }
+  }
+
+  private static Locator.GetByRoleOptions named(String name) {
+    return new Locator.GetByRoleOptions().setName(name);
+  }
+
   private static Locator.GetByTextOptions exactly() {
     return new Locator.GetByTextOptions().setExact(true);
   }
