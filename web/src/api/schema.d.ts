@@ -2140,7 +2140,9 @@ export interface operations {
   };
   preview: {
     parameters: {
-      query?: never;
+      query?: {
+        replacing?: string;
+      };
       header?: never;
       path: {
         household: string;

@@ -20,6 +20,12 @@ import { checkFormSchema, isComplete, requestOf, type CheckForm } from './checkF
 import { useCheckPreview } from './useCheckPreview';
 import { useSaveCheck } from './useSaveCheck';
 
+/** The version of a check that is corrected. */
+interface Correction {
+  version: number;
+  said: Schemas['CheckRequest'];
+}
+
 /** What the form needs to know of a dog. */
 type CheckedDog = Pick<Schemas['DogInFull'], 'dog' | 'plan' | 'zone' | 'startsFrom'>;
 
@@ -27,18 +33,18 @@ type CheckedDog = Pick<Schemas['DogInFull'], 'dog' | 'plan' | 'zone' | 'startsFr
  * A check: the pair side by side, what the whole dog shows, and what it comes to while it is being
  * graded.
  *
- * @param version the version that is corrected; undefined for a new check
+ * @param corrected what is corrected; undefined for a new check
  */
 export function CheckFormView({
   checkId,
   dog,
   begun,
-  version,
+  corrected,
 }: {
   checkId: string;
   dog: CheckedDog;
   begun: CheckForm;
-  version?: number;
+  corrected?: Correction;
 }) {
   const { id: dogId, profile } = dog.dog;
   const navigate = useNavigate();
@@ -54,20 +60,18 @@ export function CheckFormView({
   const form = useWatch({ control }) as CheckForm;
   const save = useSaveCheck(
     checkId,
-    version,
+    corrected?.version,
     () => void navigate(`/dogs/${dogId}/checks/${checkId}?saved`),
   );
-  const preview = useCheckPreview(dogId, requestOf(form, dogId, dog.zone, new Date()));
+  const request = (said: CheckForm) =>
+    requestOf(said, dogId, dog.zone, new Date(), corrected?.said);
+  const preview = useCheckPreview(dogId, request(form), corrected && checkId);
   const complete = isComplete(form);
 
   return (
     <form
       noValidate
-      onSubmit={(event) =>
-        void handleSubmit((said) => save.mutate(requestOf(said, dogId, dog.zone, new Date())))(
-          event,
-        )
-      }
+      onSubmit={(event) => void handleSubmit((said) => save.mutate(request(said)))(event)}
     >
       <Box
         sx={{
@@ -78,7 +82,7 @@ export function CheckFormView({
         }}
       >
         <Stack spacing={2}>
-          {!dog.startsFrom && version === undefined && (
+          {!dog.startsFrom && !corrected && (
             <Alert severity="warning">
               The last check was not quiet, or an ear is held: nothing is filled in. Look for every
               sign anew.

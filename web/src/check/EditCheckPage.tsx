@@ -21,7 +21,7 @@ export function Component() {
           checkId={check}
           dog={dog.data}
           begun={formOf(latest.said)}
-          version={latest.version}
+          corrected={{ version: latest.version, said: latest.said }}
         />
       )}
     </Page>

@@ -1,6 +1,6 @@
 import { z } from 'zod/mini';
 import type { Schemas } from '../api/client';
-import { dayIn, instantOf, timeIn, type Day } from '../measure/days';
+import { dayIn, momentOf, type Day } from '../measure/days';
 import type { Side } from '../measure/side';
 import type { EarFinding } from './signs';
 
@@ -170,15 +170,22 @@ function earRequest(form: EarForm): CheckRequest['ears']['right'] {
   };
 }
 
-/** What is sent. A check of today happened now; one of an earlier day, at noon there. */
-export function requestOf(form: CheckForm, dogId: string, zone: string, now: Date): CheckRequest {
-  const time = form.day === dayIn(zone, now) ? timeIn(zone, now) : '12:00';
+/**
+ * What is sent. A check of today happened now; one of an earlier day, at noon there; one that is
+ * corrected, when it was said to have happened, unless its day is another now.
+ */
+export function requestOf(
+  form: CheckForm,
+  dogId: string,
+  zone: string,
+  now: Date,
+  corrected?: { at: string; zone: string },
+): CheckRequest {
   const { pawed, onset, ...signs } = form.dog;
   const note = form.note.trim();
   return {
     dogId,
-    at: instantOf(form.day, time, zone).toISOString(),
-    zone,
+    ...momentOf(form.day, zone, now, corrected),
     ears: { right: earRequest(form.right), left: earRequest(form.left) },
     dog: {
       ...signs,

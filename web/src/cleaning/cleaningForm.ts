@@ -1,6 +1,6 @@
 import { z } from 'zod/mini';
 import type { Schemas } from '../api/client';
-import { dayIn, instantOf, timeIn, type Day } from '../measure/days';
+import { momentOf, type Day } from '../measure/days';
 import type { Side } from '../measure/side';
 
 export type CleaningRequest = Schemas['CleaningRequest'];
@@ -83,7 +83,6 @@ export function requestOf(
   zone: string,
   now: Date,
 ): CleaningRequest {
-  const time = form.day === dayIn(zone, now) ? timeIn(zone, now) : '12:00';
   const measured = form.method !== 'WIPE';
   const ear = (grade: number | null, millilitres: string, fillCount: string) =>
     grade === null
@@ -99,8 +98,7 @@ export function requestOf(
   const note = form.note.trim();
   return {
     dogId,
-    at: instantOf(form.day, time, zone).toISOString(),
-    zone,
+    ...momentOf(form.day, zone, now),
     ears: { ...(right && { right }), ...(left && { left }) },
     ...(note && { note }),
   };

@@ -8,7 +8,7 @@ import { useMayRecord } from '../account/useMe';
 import type { Schemas } from '../api/client';
 import { earName, type Side } from '../measure/side';
 
-/** The way to cleaning one ear; closed while it is held, with the reason beside. */
+/** The way to cleaning one ear; closed while it is held or a vet said so, with the reason beside. */
 export function CleanButton({
   dogId,
   side,
@@ -16,12 +16,13 @@ export function CleanButton({
 }: {
   dogId: string;
   side: Side;
-  ear: Pick<Schemas['EarPlan'], 'hold' | 'mayGoIn'>;
+  ear: Pick<Schemas['EarPlan'], 'hold' | 'mayGoIn' | 'order' | 'rhythm'>;
 }) {
   const id = useId();
   const mayRecord = useMayRecord();
   const name = earName(side);
-  if (ear.hold) {
+  const forbidden = ear.order && ear.order.instruction.everyDays === undefined;
+  if (ear.hold ?? forbidden) {
     return (
       <Box>
         <Button
@@ -35,13 +36,13 @@ export function CleanButton({
           Clean {name}
         </Button>
         <Typography id={id} variant="body2" sx={{ mt: 0.5, color: 'error.main' }}>
-          Closed: {ear.hold.reasons[0]?.sentence}
+          Closed: {(ear.hold ?? ear.rhythm).reasons[0]?.sentence}
         </Typography>
       </Box>
     );
   }
   if (!mayRecord) return null;
-  const wipe = ear.mayGoIn === 'WIPE';
+  const wipe = ear.mayGoIn === 'WIPE' && !ear.order;
   return (
     <Box>
       <Button component={RouterLink} to={`/dogs/${dogId}/clean?ears=${side}`} variant="outlined">

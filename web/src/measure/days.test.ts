@@ -1,5 +1,15 @@
 import { describe, expect, it } from 'vitest';
-import { addDays, age, dayIn, daysBetween, instantOf, inWords, shortDate, timeIn } from './days';
+import {
+  addDays,
+  age,
+  dayIn,
+  daysBetween,
+  instantOf,
+  inWords,
+  momentOf,
+  shortDate,
+  timeIn,
+} from './days';
 
 describe('days', () => {
   it('counts whole days over a change of the clock', () => {
@@ -53,5 +63,20 @@ describe('zones', () => {
     const noon = instantOf(day, '12:00', zone);
     expect(dayIn(zone, noon)).toBe(day);
     expect(timeIn(zone, noon)).toBe('12:00');
+  });
+});
+
+describe('the moment of what a person names a day for', () => {
+  const now = new Date('2026-11-25T09:30:00Z');
+  const said = { at: '2026-11-20T17:05:00.000Z', zone: 'Europe/Berlin' };
+
+  it('is now for today and noon for an earlier day', () => {
+    expect(momentOf('2026-11-25', 'Europe/London', now).at).toBe('2026-11-25T09:30:00.000Z');
+    expect(momentOf('2026-11-20', 'Europe/Berlin', now).at).toBe('2026-11-20T11:00:00.000Z');
+  });
+
+  it('stays what it was when something else is corrected', () => {
+    expect(momentOf('2026-11-20', 'Europe/London', now, said)).toEqual(said);
+    expect(momentOf('2026-11-21', 'Europe/London', now, said).at).toBe('2026-11-21T12:00:00.000Z');
   });
 });

@@ -121,3 +121,20 @@ export function timeIn(zone: string, instant: Date): string {
     minute: '2-digit',
   }).format(instant);
 }
+
+/**
+ * When something happened that a person names a day for: now, if it was today; at noon there, if it
+ * was earlier; as it was said before, if it is corrected and its day is the same.
+ */
+export function momentOf(
+  day: Day,
+  zone: string,
+  now: Date,
+  corrected?: { at: string; zone: string },
+): { at: string; zone: string } {
+  if (corrected && dayIn(corrected.zone, new Date(corrected.at)) === day) {
+    return { at: corrected.at, zone: corrected.zone };
+  }
+  const time = day === dayIn(zone, now) ? timeIn(zone, now) : '12:00';
+  return { at: instantOf(day, time, zone).toISOString(), zone };
+}

@@ -71,7 +71,7 @@ export function Component() {
           visitId={visit}
           dog={dog.data}
           begun={formOf(latest.said)}
-          version={latest.version}
+          corrected={{ version: latest.version, said: latest.said }}
         />
       )}
       <Versions

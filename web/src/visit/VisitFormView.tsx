@@ -13,23 +13,29 @@ import type { DogInFull } from '../dog/useDog';
 import { sidesAsSeen } from '../measure/facing';
 import { EarVisitFields } from './EarVisitFields';
 import { useSaveVisit } from './useVisits';
-import { requestOf, visitFormSchema, type VisitForm } from './visitForm';
+import { requestOf, visitFormSchema, type VisitForm, type VisitRequest } from './visitForm';
+
+/** The version of a visit that is corrected. */
+interface Correction {
+  version: number;
+  said: VisitRequest;
+}
 
 /**
  * A visit to the vet: what was found and said of each ear.
  *
- * @param version the version that is corrected; undefined for a new visit
+ * @param corrected what is corrected; undefined for a new visit
  */
 export function VisitFormView({
   visitId,
   dog,
   begun,
-  version,
+  corrected,
 }: {
   visitId: string;
   dog: DogInFull;
   begun: VisitForm;
-  version?: number;
+  corrected?: Correction;
 }) {
   const { id: dogId, profile } = dog.dog;
   const navigate = useNavigate();
@@ -43,14 +49,18 @@ export function VisitFormView({
     resolver: zodResolver(schema),
   });
   const form = useWatch({ control }) as VisitForm;
-  const save = useSaveVisit(visitId, version, () => void navigate(`/dogs/${dogId}/visits?saved`));
+  const save = useSaveVisit(
+    visitId,
+    corrected?.version,
+    () => void navigate(`/dogs/${dogId}/visits?saved`),
+  );
   return (
     <form
       noValidate
       onSubmit={(event) =>
-        void handleSubmit((said) => save.mutate(requestOf(said, dogId, dog.zone, new Date())))(
-          event,
-        )
+        void handleSubmit((said) =>
+          save.mutate(requestOf(said, dogId, dog.zone, new Date(), corrected?.said)),
+        )(event)
       }
     >
       <Stack spacing={2.5} sx={{ maxWidth: 1080 }}>

@@ -1,6 +1,6 @@
 import { z } from 'zod/mini';
 import type { Schemas } from '../api/client';
-import { dayIn, instantOf, timeIn, type Day } from '../measure/days';
+import { dayIn, momentOf, type Day } from '../measure/days';
 
 export type VisitRequest = Schemas['VisitRequest'];
 type EarVisitRequest = Schemas['EarVisitRequest'];
@@ -145,14 +145,21 @@ function earRequest(form: EarVisitForm): EarVisitRequest {
   };
 }
 
-/** What is sent. A visit of today happened now; one of an earlier day, at noon there. */
-export function requestOf(form: VisitForm, dogId: string, zone: string, now: Date): VisitRequest {
-  const time = form.day === dayIn(zone, now) ? timeIn(zone, now) : '12:00';
+/**
+ * What is sent. A visit of today happened now; one of an earlier day, at noon there; one that is
+ * corrected, when it was said to have happened, unless its day is another now.
+ */
+export function requestOf(
+  form: VisitForm,
+  dogId: string,
+  zone: string,
+  now: Date,
+  corrected?: { at: string; zone: string },
+): VisitRequest {
   const note = form.note.trim();
   return {
     dogId,
-    at: instantOf(form.day, time, zone).toISOString(),
-    zone,
+    ...momentOf(form.day, zone, now, corrected),
     ears: { right: earRequest(form.right), left: earRequest(form.left) },
     ...(form.next && { next: form.next }),
     ...(note && { note }),

@@ -22,6 +22,9 @@ import java.util.SplittableRandom;
 import java.util.UUID;
 import javax.sql.DataSource;
 import net.ttddyy.dsproxy.proxy.ParameterSetOperation;
+import org.evenlobe.core.record.DischargeKind;
+import org.evenlobe.core.record.Grade;
+import org.evenlobe.core.record.Odour;
 import org.evenlobe.server.Caller;
 import org.evenlobe.server.RunningServer;
 import org.evenlobe.server.Samples;
@@ -30,6 +33,11 @@ import org.evenlobe.server.StatementCount.Sent;
 import org.evenlobe.server.access.CurrentMember;
 import org.evenlobe.server.access.Member;
 import org.evenlobe.server.access.Role;
+import org.evenlobe.server.check.CheckKeeping;
+import org.evenlobe.server.check.CheckRequest;
+import org.evenlobe.server.check.CheckRequest.CheckedEarsRequest;
+import org.evenlobe.server.check.CheckRequest.DogSignsRequest;
+import org.evenlobe.server.check.CheckRequest.EarFindingRequest;
 import org.evenlobe.server.cleaning.CleaningKeeping;
 import org.evenlobe.server.cleaning.CleaningRequest;
 import org.evenlobe.server.cleaning.CleaningRequest.CleanedEarsRequest;
@@ -44,6 +52,7 @@ final class TodayCost {
   private static final int DOGS = 40;
   private static final int YEARS = 5;
   private static final int EVERY_DAYS = 14;
+  private static final int CHECKED_EVERY_DAYS = 7;
   private static final int WARM_UP = 60;
   private static final int PAIRS = 60;
 
@@ -84,6 +93,7 @@ final class TodayCost {
     UUID person = UUID.fromString(owner.get("/api/me").json().get("id").asString());
     Member member = new Member(owner.household(), person, Role.OWNER);
     CleaningKeeping cleanings = RunningServer.bean(CleaningKeeping.class);
+    CheckKeeping checks = RunningServer.bean(CheckKeeping.class);
     SplittableRandom random = new SplittableRandom(7);
     ZoneId zone = ZoneId.of("Europe/Berlin");
     LocalDate today = LocalDate.now(zone);
@@ -104,8 +114,42 @@ final class TodayCost {
                   new CleaningRequest(
                       id, at, zone, new CleanedEarsRequest(ear(random), ear(random)), null));
             }
+            for (int back = 1; back < YEARS * 365; back += CHECKED_EVERY_DAYS) {
+              Instant at = today.minusDays(back).atTime(8, 0).atZone(zone).toInstant();
+              checks.put(UUID.randomUUID(), Precondition.isNew(), quiet(id, at, zone));
+            }
           });
     }
+  }
+
+  private static CheckRequest quiet(UUID dog, Instant at, ZoneId zone) {
+    EarFindingRequest ear =
+        new EarFindingRequest(
+            Grade.NONE,
+            Grade.NONE,
+            Grade.NONE,
+            Grade.MILD,
+            DischargeKind.BROWN,
+            Odour.WAXY,
+            Grade.NONE,
+            null,
+            null);
+    DogSignsRequest signs =
+        new DogSignsRequest(
+            Grade.NONE,
+            Grade.NONE,
+            null,
+            null,
+            null,
+            null,
+            null,
+            null,
+            null,
+            null,
+            null,
+            null,
+            null);
+    return new CheckRequest(dog, at, zone, new CheckedEarsRequest(ear, ear), signs, null);
   }
 
   private static EarCleaningRequest ear(SplittableRandom random) {

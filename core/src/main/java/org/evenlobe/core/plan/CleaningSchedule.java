@@ -20,9 +20,10 @@ import org.evenlobe.core.rule.Rule;
  *
  * <p>An ear is due its interval after its last cleaning of any kind; one without a cleaning on
  * record, on the day the dog joined. A check that found wax brings it forward (PLAN_WORTH_IT); one
- * that was not quiet makes it wait for the next check (PLAN_WAITS). The dog's date is the earlier
- * of its ears' dates, and both ears are done together if the later one's window has opened by then.
- * What follows counts from that day, or from today where that day has passed.
+ * that was not quiet makes it wait for the next check (PLAN_WAITS), unless a vet said how to clean
+ * it. The dog's date is the earlier of its ears' dates, and both ears are done together if the
+ * later one's window has opened by then. What follows counts from that day, or from today where
+ * that day has passed.
  */
 final class CleaningSchedule {
   private final DogRecord dog;
@@ -117,7 +118,8 @@ final class CleaningSchedule {
         waxy.isPresent() && planned.map(p -> waxy.get().best().isBefore(p.best())).orElse(true)
             ? waxy
             : planned;
-    return ear.waits() ? turn.map(next -> next.notBefore(nextCheck, waits(side))) : turn;
+    boolean waits = ear.waits() && ear.plan().order().isEmpty();
+    return waits ? turn.map(next -> next.notBefore(nextCheck, waits(side))) : turn;
   }
 
   private Optional<Turn> bySchool(Side side, EarCourse ear) {
@@ -239,7 +241,8 @@ final class CleaningSchedule {
     }
     reasons.add(window(lead));
     for (Turn turn : done) {
-      if (ears.get(turn.side()).plan().mayGoIn() == MayGoIn.WIPE) {
+      EarPlan ear = ears.get(turn.side()).plan();
+      if (ear.mayGoIn() == MayGoIn.WIPE && ear.order().isEmpty()) {
         reasons.add(wipeOnly(turn.side()));
       }
     }

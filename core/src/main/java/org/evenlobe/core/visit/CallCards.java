@@ -8,9 +8,9 @@ import java.util.Locale;
 import java.util.Optional;
 import java.util.stream.Collectors;
 import org.evenlobe.core.check.CheckVerdict;
+import org.evenlobe.core.check.EarVerdict;
 import org.evenlobe.core.check.EardrumKnown;
 import org.evenlobe.core.check.Verdict;
-import org.evenlobe.core.check.VerdictReason;
 import org.evenlobe.core.measure.EarPair;
 import org.evenlobe.core.measure.Side;
 import org.evenlobe.core.record.Allergy;
@@ -89,8 +89,7 @@ public final class CallCards {
 
   /** What both ears share, such as a head tilt, is said once. */
   private void found(CheckVerdict verdict) {
-    EarPair<List<String>> found =
-        verdict.ears().map(ear -> ear.reasons().stream().map(CallCards::sentence).toList());
+    EarPair<List<String>> found = verdict.ears().map(CallCards::sentences);
     List<String> shared =
         found.right().stream()
             .filter(found.left()::contains)
@@ -118,8 +117,10 @@ public final class CallCards {
     return verdict.verdict().isQuiet();
   }
 
-  private static String sentence(VerdictReason reason) {
-    return reason.reason().sentence();
+  private static List<String> sentences(EarVerdict ear) {
+    return ear.verdict() == Verdict.LEAVE
+        ? List.of("Quiet.")
+        : ear.reasons().stream().map(reason -> reason.reason().sentence()).toList();
   }
 
   /** The first check of the run of unquiet ones that ends with the latest. */

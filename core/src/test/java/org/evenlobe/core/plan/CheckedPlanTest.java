@@ -218,6 +218,20 @@ class CheckedPlanTest {
     }
 
     @Test
+    void doesNotWaitForAnEarToBeQuietNorIsNarrowed() {
+      TestDog dog =
+          new TestDog()
+              .cleaned(9, Side.LEFT)
+              .visit(10, everyThreeDays, EarVisit.NOTHING)
+              .check(12, "redness=2", "");
+      PlanItem item = on(12, dog).cleanings().get(0);
+
+      assertThat(item.ears()).contains(Side.RIGHT);
+      assertThat(item.window().best()).isEqualTo(day(13));
+      assertThat(rules(item)).doesNotContain(Rule.PLAN_WAITS, Rule.PLAN_WIPE_ONLY);
+    }
+
+    @Test
     void standsBelowAHold() {
       TestDog dog = new TestDog().visit(10, everyThreeDays, EarVisit.NOTHING).check(12, FOUL, "");
 

@@ -5,10 +5,7 @@ import jakarta.persistence.Entity;
 import jakarta.persistence.EnumType;
 import jakarta.persistence.Enumerated;
 import jakarta.persistence.Table;
-import java.time.Instant;
-import java.time.ZoneId;
 import java.util.Optional;
-import java.util.UUID;
 import org.evenlobe.core.measure.EarPair;
 import org.evenlobe.core.measure.Side;
 import org.evenlobe.core.record.Answer;
@@ -16,7 +13,7 @@ import org.evenlobe.core.record.CheckRecord;
 import org.evenlobe.core.record.DogSigns;
 import org.evenlobe.core.record.Grade;
 import org.evenlobe.core.record.Onset;
-import org.evenlobe.server.fact.StoredFact;
+import org.evenlobe.server.record.StoredDogFact;
 import org.hibernate.annotations.EmbeddedColumnNaming;
 import org.hibernate.annotations.JdbcTypeCode;
 import org.hibernate.type.SqlTypes;
@@ -25,10 +22,7 @@ import org.jspecify.annotations.Nullable;
 /** What was said of a check. */
 @Entity
 @Table(name = "ear_check")
-public class Check extends StoredFact<CheckRequest> {
-  private UUID dogId;
-  private Instant doneAt;
-  private String zone;
+public class Check extends StoredDogFact<CheckRequest> {
 
   @Embedded
   @EmbeddedColumnNaming("right_%s")
@@ -73,9 +67,7 @@ public class Check extends StoredFact<CheckRequest> {
   @Override
   protected void say(CheckRequest said) {
     CheckRecord fact = said.toCore(id());
-    dogId = said.dogId();
-    doneAt = fact.at();
-    zone = fact.zone().getId();
+    super.say(said);
     right = EarFindingColumns.of(fact.ears().right());
     left = EarFindingColumns.of(fact.ears().left());
     DogSigns dog = fact.dog();
@@ -95,17 +87,12 @@ public class Check extends StoredFact<CheckRequest> {
     note = fact.note().orElse(null);
   }
 
-  /** Whose ears. */
-  public UUID dogId() {
-    return dogId;
-  }
-
-  /** The fact as the core knows it. */
+  @Override
   public CheckRecord toCore() {
     return new CheckRecord(
         id(),
-        doneAt,
-        ZoneId.of(zone),
+        doneAt(),
+        zone(),
         new EarPair<>(right.toCore(), left.toCore()),
         new DogSigns(
             shaking,

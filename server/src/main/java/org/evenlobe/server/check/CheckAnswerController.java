@@ -1,15 +1,18 @@
 package org.evenlobe.server.check;
 
 import jakarta.validation.Valid;
+import java.util.Optional;
 import java.util.UUID;
 import org.evenlobe.server.access.Needs;
 import org.evenlobe.server.access.Role;
 import org.evenlobe.server.check.CheckAnswers.CheckInFull;
 import org.evenlobe.server.check.CheckAnswers.CheckLog;
+import org.jspecify.annotations.Nullable;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 
 /** What checks say. */
@@ -32,11 +35,18 @@ class CheckAnswerController {
     return answers.check(dog, check);
   }
 
-  /** Stores nothing. */
+  /**
+   * Stores nothing.
+   *
+   * @param replacing the check that it would correct, where it is one
+   */
   @Needs(Role.VIEWER)
   @PostMapping("/api/households/{household}/dogs/{dog}/previews/check")
   CheckInFull preview(
-      @PathVariable UUID household, @PathVariable UUID dog, @Valid @RequestBody CheckRequest said) {
-    return answers.preview(dog, said);
+      @PathVariable UUID household,
+      @PathVariable UUID dog,
+      @RequestParam(required = false) @Nullable UUID replacing,
+      @Valid @RequestBody CheckRequest said) {
+    return answers.preview(dog, Optional.ofNullable(replacing), said);
   }
 }

@@ -12,6 +12,7 @@ import org.evenlobe.core.ear.Breed;
 import org.evenlobe.core.ear.BreedCatalogue;
 import org.evenlobe.core.measure.EarPair;
 import org.evenlobe.core.record.CheckRecord;
+import org.evenlobe.core.record.Dated;
 import org.evenlobe.core.record.DogRecord;
 import org.evenlobe.core.record.EarFinding;
 import org.evenlobe.core.trend.AssessedCheck;
@@ -112,14 +113,15 @@ class CheckAnswers {
   /**
    * What a check would say if it were recorded. Stores nothing.
    *
+   * @param replacing the check that it would correct, where it is one
    * @throws InvalidFields if a discharge does not fit its kind
    */
   @Transactional(readOnly = true)
-  public CheckInFull preview(UUID dogId, CheckRequest said) {
+  public CheckInFull preview(UUID dogId, Optional<UUID> replacing, CheckRequest said) {
     InvalidFields.Collector errors = new InvalidFields.Collector();
     said.check(errors);
     errors.throwIfAny();
-    CheckRecord check = said.toCore(PREVIEW);
+    CheckRecord check = said.toCore(replacing.orElse(PREVIEW));
     return inFull(dog(dogId).plus(check), check);
   }
 
@@ -129,7 +131,15 @@ class CheckAnswers {
     return new CheckInFull(
         check,
         history.latestVerdict().orElseThrow(),
-        CallCards.card(dog, history, breed, check.day()));
+        CallCards.card(until(dog, check), history, breed, check.day()));
+  }
+
+  /** The dog without what was done after the check. */
+  private static DogRecord until(DogRecord dog, CheckRecord check) {
+    return dog.withCleanings(
+        dog.cleanings().stream()
+            .filter(cleaning -> Dated.BY_TIME.compare(cleaning, check) < 0)
+            .toList());
   }
 
   private DogRecord dog(UUID id) {

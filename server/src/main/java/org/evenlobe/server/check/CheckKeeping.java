@@ -29,8 +29,7 @@ public class CheckKeeping {
    */
   @Transactional
   public Check put(UUID id, Precondition given, CheckRequest said) {
-    InvalidFields.Collector errors =
-        rules.happened(rules.dog(said.dogId()), said.at(), said.zone());
+    InvalidFields.Collector errors = rules.happened(said);
     said.check(errors);
     errors.throwIfAny();
     return facts.put(Check.class, Check::new, id, given, said);

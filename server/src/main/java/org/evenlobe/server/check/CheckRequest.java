@@ -23,6 +23,7 @@ import org.evenlobe.core.record.Odour;
 import org.evenlobe.core.record.Onset;
 import org.evenlobe.core.record.SeenThing;
 import org.evenlobe.server.problem.InvalidFields;
+import org.evenlobe.server.record.DogFactRequest;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -41,7 +42,8 @@ public record CheckRequest(
     @NotNull ZoneId zone,
     @NotNull @Valid CheckedEarsRequest ears,
     @NotNull @Valid DogSignsRequest dog,
-    @Nullable @Size(max = 2000) String note) {
+    @Nullable @Size(max = 2000) String note)
+    implements DogFactRequest {
 
   /** What each ear showed. */
   public record CheckedEarsRequest(

@@ -36,7 +36,7 @@ public class HoldReleaseKeeping {
   @Transactional
   public StoredRelease put(UUID id, Precondition given, HoldReleaseRequest said) {
     Dog dog = rules.dog(said.dogId());
-    rules.happened(dog, said.at(), said.zone()).throwIfAny();
+    rules.happened(said).throwIfAny();
     allow(dog, id, said);
     return facts.put(StoredRelease.class, StoredRelease::new, id, given, said);
   }

@@ -5,6 +5,7 @@ import java.time.Instant;
 import java.time.ZoneId;
 import java.util.UUID;
 import org.evenlobe.core.measure.Side;
+import org.evenlobe.server.record.DogFactRequest;
 
 /**
  * A person's word that the hold of an ear is over.
@@ -15,4 +16,5 @@ import org.evenlobe.core.measure.Side;
  * @param ear which ear
  */
 public record HoldReleaseRequest(
-    @NotNull UUID dogId, @NotNull Instant at, @NotNull ZoneId zone, @NotNull Side ear) {}
+    @NotNull UUID dogId, @NotNull Instant at, @NotNull ZoneId zone, @NotNull Side ear)
+    implements DogFactRequest {}

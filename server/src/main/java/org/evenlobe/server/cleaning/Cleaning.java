@@ -4,21 +4,15 @@ import jakarta.persistence.AttributeOverride;
 import jakarta.persistence.Column;
 import jakarta.persistence.Embedded;
 import jakarta.persistence.Entity;
-import java.time.Instant;
-import java.time.ZoneId;
 import java.util.Optional;
-import java.util.UUID;
 import org.evenlobe.core.measure.EarPair;
 import org.evenlobe.core.record.CleaningRecord;
-import org.evenlobe.server.fact.StoredFact;
+import org.evenlobe.server.record.StoredDogFact;
 import org.jspecify.annotations.Nullable;
 
 /** What was said of a cleaning. */
 @Entity
-public class Cleaning extends StoredFact<CleaningRequest> {
-  private UUID dogId;
-  private Instant doneAt;
-  private String zone;
+public class Cleaning extends StoredDogFact<CleaningRequest> {
 
   @Embedded
   @AttributeOverride(name = "method", column = @Column(name = "right_method"))
@@ -38,25 +32,18 @@ public class Cleaning extends StoredFact<CleaningRequest> {
 
   @Override
   protected void say(CleaningRequest said) {
-    dogId = said.dogId();
-    doneAt = said.at();
-    zone = said.zone().getId();
+    super.say(said);
     right = EarColumns.of(said.ears().right());
     left = EarColumns.of(said.ears().left());
     note = said.note();
   }
 
-  /** Whose ears. */
-  public UUID dogId() {
-    return dogId;
-  }
-
-  /** The fact as the core knows it. */
+  @Override
   public CleaningRecord toCore() {
     return new CleaningRecord(
         id(),
-        doneAt,
-        ZoneId.of(zone),
+        doneAt(),
+        zone(),
         new EarPair<>(EarColumns.toCore(right), EarColumns.toCore(left)),
         Optional.ofNullable(note));
   }

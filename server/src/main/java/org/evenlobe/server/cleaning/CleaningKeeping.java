@@ -48,7 +48,7 @@ public class CleaningKeeping {
   @Transactional
   public Cleaning put(UUID id, Precondition given, CleaningRequest said) {
     rules
-        .happened(rules.dog(said.dogId()), said.at(), said.zone())
+        .happened(said)
         .require(
             said.ears().right() != null || said.ears().left() != null,
             "ears",

@@ -12,6 +12,7 @@ import java.time.ZoneId;
 import java.util.UUID;
 import org.evenlobe.core.record.CleaningMethod;
 import org.evenlobe.core.record.Load;
+import org.evenlobe.server.record.DogFactRequest;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -28,7 +29,8 @@ public record CleaningRequest(
     @NotNull Instant at,
     @NotNull ZoneId zone,
     @NotNull @Valid CleanedEarsRequest ears,
-    @Nullable @Size(max = 2000) String note) {
+    @Nullable @Size(max = 2000) String note)
+    implements DogFactRequest {
 
   /** What was done to each ear; left out for an ear that was left alone. */
   public record CleanedEarsRequest(

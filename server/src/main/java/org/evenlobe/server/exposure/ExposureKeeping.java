@@ -29,8 +29,7 @@ public class ExposureKeeping {
    */
   @Transactional
   public StoredExposure put(UUID id, Precondition given, ExposureRequest said) {
-    InvalidFields.Collector errors =
-        rules.happened(rules.dog(said.dogId()), said.at(), said.zone());
+    InvalidFields.Collector errors = rules.happened(said);
     said.check(errors, day.today());
     errors.throwIfAny();
     return facts.put(StoredExposure.class, StoredExposure::new, id, given, said);

@@ -9,6 +9,7 @@ import java.util.UUID;
 import org.evenlobe.core.record.Exposure;
 import org.evenlobe.core.record.ExposureKind;
 import org.evenlobe.server.problem.InvalidFields;
+import org.evenlobe.server.record.DogFactRequest;
 
 /**
  * What a person says happened to a dog's ears.
@@ -26,7 +27,8 @@ public record ExposureRequest(
     @NotNull ZoneId zone,
     @NotNull ExposureKind kind,
     @NotNull LocalDate firstDay,
-    @NotNull LocalDate lastDay) {
+    @NotNull LocalDate lastDay)
+    implements DogFactRequest {
 
   /** Says what is wrong with its days. */
   void check(InvalidFields.Collector errors, LocalDate today) {

@@ -36,8 +36,7 @@ class SkipController {
       @RequestHeader(name = "If-None-Match", required = false) @Nullable String ifNoneMatch,
       @RequestHeader(name = "If-Match", required = false) @Nullable String ifMatch,
       @Valid @RequestBody SkipRequest said) {
-    InvalidFields.Collector errors =
-        rules.happened(rules.dog(said.dogId()), said.at(), said.zone());
+    InvalidFields.Collector errors = rules.happened(said);
     errors.require(
         said.item().startsWith(said.dogId() + ":"), "item", "must be a planned item of that dog");
     errors.require(

@@ -6,6 +6,7 @@ import jakarta.validation.constraints.Size;
 import java.time.Instant;
 import java.time.ZoneId;
 import java.util.UUID;
+import org.evenlobe.server.record.DogFactRequest;
 
 /**
  * A planned item that a person skips.
@@ -21,4 +22,5 @@ public record SkipRequest(
     @NotNull Instant at,
     @NotNull ZoneId zone,
     @NotBlank @Size(max = 200) String item,
-    @NotBlank @Size(max = 200) String reason) {}
+    @NotBlank @Size(max = 200) String reason)
+    implements DogFactRequest {}

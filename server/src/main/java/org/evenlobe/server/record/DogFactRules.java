@@ -1,9 +1,7 @@
 package org.evenlobe.server.record;
 
 import java.time.Duration;
-import java.time.Instant;
 import java.time.LocalDate;
-import java.time.ZoneId;
 import java.util.UUID;
 import org.evenlobe.server.access.CurrentMember;
 import org.evenlobe.server.access.HouseholdDay;
@@ -38,11 +36,16 @@ public class DogFactRules {
         .orElseThrow(() -> InvalidFields.of("dogId", "is not a dog of this household"));
   }
 
-  /** Notes what is wrong with when a fact of that dog happened. */
-  public InvalidFields.Collector happened(Dog dog, Instant at, ZoneId zone) {
-    LocalDate on = at.atZone(zone).toLocalDate();
+  /**
+   * Notes what is wrong with when a fact happened.
+   *
+   * @throws InvalidFields if it is of no dog of this household
+   */
+  public InvalidFields.Collector happened(DogFactRequest said) {
+    LocalDate on = said.at().atZone(said.zone()).toLocalDate();
+    Dog dog = dog(said.dogId());
     return new InvalidFields.Collector()
-        .require(!at.isAfter(day.now().plus(CLOCK_SKEW)), "at", "must not lie in the future")
+        .require(!said.at().isAfter(day.now().plus(CLOCK_SKEW)), "at", "must not lie in the future")
         .require(!on.isBefore(OLDEST), "at", "must not lie before 1990")
         .require(
             dog.bornOn().map(born -> !on.isBefore(born)).orElse(true),

@@ -2,23 +2,17 @@ package org.evenlobe.server.visit;
 
 import jakarta.persistence.Embedded;
 import jakarta.persistence.Entity;
-import java.time.Instant;
 import java.time.LocalDate;
-import java.time.ZoneId;
 import java.util.Optional;
-import java.util.UUID;
 import org.evenlobe.core.measure.EarPair;
 import org.evenlobe.core.record.VisitRecord;
-import org.evenlobe.server.fact.StoredFact;
+import org.evenlobe.server.record.StoredDogFact;
 import org.hibernate.annotations.EmbeddedColumnNaming;
 import org.jspecify.annotations.Nullable;
 
 /** What was said of a visit to the vet. */
 @Entity
-public class Visit extends StoredFact<VisitRequest> {
-  private UUID dogId;
-  private Instant doneAt;
-  private String zone;
+public class Visit extends StoredDogFact<VisitRequest> {
 
   @Embedded
   @EmbeddedColumnNaming("right_%s")
@@ -33,26 +27,19 @@ public class Visit extends StoredFact<VisitRequest> {
 
   @Override
   protected void say(VisitRequest said) {
-    dogId = said.dogId();
-    doneAt = said.at();
-    zone = said.zone().getId();
+    super.say(said);
     right = EarVisitColumns.of(said.ears().right());
     left = EarVisitColumns.of(said.ears().left());
     nextOn = said.next();
     note = said.note();
   }
 
-  /** Whose ears. */
-  public UUID dogId() {
-    return dogId;
-  }
-
-  /** The fact as the core knows it. */
+  @Override
   public VisitRecord toCore() {
     return new VisitRecord(
         id(),
-        doneAt,
-        ZoneId.of(zone),
+        doneAt(),
+        zone(),
         new EarPair<>(right.toCore(), left.toCore()),
         Optional.ofNullable(nextOn),
         Optional.ofNullable(note));

@@ -51,8 +51,7 @@ public class VisitKeeping {
    */
   @Transactional
   public Visit put(UUID id, Precondition given, VisitRequest said) {
-    InvalidFields.Collector errors =
-        rules.happened(rules.dog(said.dogId()), said.at(), said.zone());
+    InvalidFields.Collector errors = rules.happened(said);
     said.check(errors);
     errors.throwIfAny();
     return facts.put(Visit.class, Visit::new, id, given, said);

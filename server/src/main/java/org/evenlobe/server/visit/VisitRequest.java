@@ -16,6 +16,7 @@ import org.evenlobe.core.record.EarVisit.EardrumSeen;
 import org.evenlobe.core.record.EarVisit.HoldWord;
 import org.evenlobe.core.record.Smear;
 import org.evenlobe.server.problem.InvalidFields;
+import org.evenlobe.server.record.DogFactRequest;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -34,7 +35,8 @@ public record VisitRequest(
     @NotNull ZoneId zone,
     @NotNull @Valid VisitedEarsRequest ears,
     @Nullable LocalDate next,
-    @Nullable @Size(max = 4000) String note) {
+    @Nullable @Size(max = 4000) String note)
+    implements DogFactRequest {
 
   /** What was found and said of each ear. */
   public record VisitedEarsRequest(

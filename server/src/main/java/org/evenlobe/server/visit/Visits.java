@@ -1,27 +1,6 @@
 package org.evenlobe.server.visit;
 
-import java.util.List;
-import java.util.Optional;
-import java.util.UUID;
-import org.evenlobe.server.fact.FactKey;
-import org.evenlobe.server.record.FactSource;
-import org.jspecify.annotations.Nullable;
-import org.springframework.data.jpa.repository.Query;
-import org.springframework.data.repository.Repository;
+import org.evenlobe.server.record.DogFactRepository;
 
 /** The visits to the vet of a household's dogs. */
-public interface Visits extends Repository<Visit, FactKey>, FactSource {
-
-  /** Those that have not been deleted, of one dog where one is named. */
-  @Query(
-      "from Visit where key.householdId = :household and not gone"
-          + " and dogId = coalesce(:dog, dogId)")
-  List<Visit> of(UUID household, @Nullable UUID dog);
-
-  @Override
-  default List<DogFact> facts(UUID household, Optional<UUID> dog) {
-    return of(household, dog.orElse(null)).stream()
-        .map(visit -> new DogFact(visit.dogId(), visit.toCore()))
-        .toList();
-  }
-}
+public interface Visits extends DogFactRepository<Visit> {}

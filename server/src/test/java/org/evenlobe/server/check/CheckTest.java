@@ -152,6 +152,29 @@ class CheckTest {
   }
 
   @Test
+  void previewOfACorrectionLeavesOutTheCheckThatItCorrects() {
+    String deaf = Samples.QUIET_EAR.replace("\"seen\"", "\"hearing\": \"DID_NOT_TURN\", \"seen\"");
+    check(20, deaf.replace("DID_NOT_TURN", "TURNED"), Samples.QUIET_EAR);
+    String path = path();
+    String body = Samples.check(dog, daysAgo(1), deaf, Samples.QUIET_EAR);
+    owner.create(path, body);
+    String preview = owner.at("/dogs/" + dog + "/previews/check");
+    String id = path.substring(path.lastIndexOf('/') + 1);
+
+    assertThat(
+            owner.post(preview + "?replacing=" + id, body).json().at("/verdict/verdict").asString())
+        .isEqualTo("CAUTION");
+    assertThat(
+            owner
+                .post(preview, body.replace(daysAgo(1).toString(), now.toString()))
+                .json()
+                .at("/verdict/verdict")
+                .asString())
+        .as("two tries running")
+        .isEqualTo("URGENT");
+  }
+
+  @Test
   void listOfFiveYearsTakesAFixedNumberOfStatements() {
     check(1, Samples.QUIET_EAR, Samples.QUIET_EAR);
     log();
