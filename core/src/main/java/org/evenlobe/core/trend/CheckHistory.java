@@ -46,7 +46,7 @@ public final class CheckHistory {
   private final FlareRun flares = new FlareRun();
   private final List<AssessedCheck> checks = new ArrayList<>();
   private Optional<EarPair<EarSigns>> latestSigns = Optional.empty();
-  private Optional<EarPair<EarStory>> latestStories = Optional.empty();
+  private EarPair<Integer> worseBeforeLatest = EarPair.both(0);
   private Optional<LocalDate> troubleOn = Optional.empty();
   private Optional<LocalDate> begun = Optional.empty();
   private boolean troubleOnRecord;
@@ -103,7 +103,7 @@ public final class CheckHistory {
     EarPair<EarSigns> signs = EarSigns.of(check, lines.map(line -> line.background(check.day())));
     EarPair<Verdict> verdicts = signs.map(VerdictTable::verdict);
     EarPair<Verdict> bySign = signs.map(VerdictTable::signVerdict);
-    EarPair<Integer> worseBefore = lines.map(EarLine::worseRunning);
+    worseBeforeLatest = lines.map(EarLine::worseRunning);
     flares.take(check, bySign);
     Verdict worstSign = bySign.join(Verdict::or);
     if (!worstSign.isQuiet()) {
@@ -123,7 +123,6 @@ public final class CheckHistory {
     }
     checks.add(new AssessedCheck(check, verdicts, bySign));
     latestSigns = Optional.of(signs);
-    latestStories = Optional.of(worseBefore.map(before -> story(check.day(), before)));
   }
 
   private static boolean isWorse(CheckRecord check, Side side) {
@@ -186,8 +185,12 @@ public final class CheckHistory {
   /** All that the latest check says. */
   public Optional<CheckVerdict> latestVerdict() {
     return latestSigns.map(
-        signs ->
-            CheckVerdicts.of(signs, latestStories.orElseThrow(), holds(), mayGoIn(), intake()));
+        signs -> CheckVerdicts.of(signs, stories(), holds(), mayGoIn(), intake()));
+  }
+
+  private EarPair<EarStory> stories() {
+    LocalDate day = checks.get(checks.size() - 1).check().day();
+    return worseBeforeLatest.map(before -> story(day, before));
   }
 
   /** The holds that are open. */
