@@ -211,7 +211,8 @@ function Swatch({ kind, label }: { kind: DischargeKind; label: string }) {
           flexShrink: 0,
           borderRadius: '50%',
           bgcolor: DISCHARGE_COLOURS[kind],
-          border: '1px solid #6E5A50',
+          border: 1,
+          borderColor: 'text.secondary',
         }}
       />
       {label}

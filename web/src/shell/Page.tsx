@@ -28,10 +28,12 @@ export function Page({
       >
         {picture}
         <Typography variant="h1">{title}</Typography>
-        {aside && (
+        {aside ? (
           <Typography color="textSecondary" sx={{ flex: 1, minWidth: 160 }}>
             {aside}
           </Typography>
+        ) : (
+          <Box sx={{ flex: 1 }} />
         )}
         {actions}
       </Stack>

@@ -65,7 +65,7 @@ export function EarVisitFields({
         label="May it be cleaned again?"
         hint={
           held
-            ? 'It is held. Only the vet’s word opens it now, or stays silent.'
+            ? 'It is held. A yes opens it again; if nothing was said, it stays held.'
             : 'A hold means: no cleaning, no liquid, until a vet says otherwise.'
         }
         choices={[

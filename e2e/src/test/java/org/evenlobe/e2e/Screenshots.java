@@ -77,6 +77,13 @@ public final class Screenshots {
       page.getByRole(AriaRole.LINK, named(inDemo(13))).click();
       page.getByText("What to tell the vet").waitFor();
       shoot(page, "verdict" + suffix);
+      page.getByRole(AriaRole.LINK, named("To Marram")).click();
+      page.getByRole(AriaRole.LINK, named("Visits to the vet")).click();
+      page.getByText("many round bacteria").waitFor();
+      shoot(page, "visits" + suffix);
+      page.getByRole(AriaRole.LINK, named("Record a visit")).click();
+      page.getByText("clean every …").first().click();
+      shoot(page, "visit" + suffix);
       page.navigate("/household");
       page.getByText("Who shares it").waitFor();
       shoot(page, "household" + suffix);
