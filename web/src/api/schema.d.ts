@@ -1089,6 +1089,8 @@ export interface components {
     };
     EarPlan: {
       advice: components['schemas']['Reason'][];
+      /** @enum {string} */
+      eardrum: 'INTACT' | 'NOT_KNOWN' | 'NOT_INTACT';
       hold?: components['schemas']['Hold'];
       interval: components['schemas']['LearnedInterval'];
       /** Format: date */

@@ -9,7 +9,7 @@ import { CheckFormView } from './CheckFormView';
 
 /** Recording a check. */
 export function Component() {
-  const dog = useDog(useParams().dog ?? '');
+  const dog = useDog(useParams().dog ?? '', { fresh: true });
   const [id] = useState(() => newId());
   return (
     <Page
@@ -17,7 +17,7 @@ export function Component() {
       aside="Look, sniff, feel gently. Before anything else goes near an ear."
     >
       {dog.isError && <Failure error={dog.error} onRetry={() => void dog.refetch()} />}
-      {dog.data && (
+      {dog.data && dog.isFetchedAfterMount && (
         <CheckFormView
           checkId={id}
           dog={dog.data}

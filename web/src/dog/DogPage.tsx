@@ -190,7 +190,7 @@ function DogInFullView({ dog: inFull }: { dog: DogInFull }) {
             Add {dog.profile.name}’s weight to see what its ear canals hold.
           </Typography>
         )}
-        <GoodToKnow profile={dog.profile} />
+        <GoodToKnow profile={dog.profile} ears={plan.ears} />
         <CleaningLog dogId={dog.id} cleanings={dog.cleanings} today={plan.today} />
       </Stack>
     </Page>

@@ -3,11 +3,28 @@ import Box from '@mui/material/Box';
 import Stack from '@mui/material/Stack';
 import Typography from '@mui/material/Typography';
 import type { Schemas } from '../api/client';
-import { dateWithYear } from '../measure/days';
+import { earsName, ofSide, SIDES } from '../measure/side';
+
+/** What is known of the eardrums by the last that was said or seen. */
+function eardrumWords(ears: Schemas['DogPlan']['ears']): string | undefined {
+  const known = SIDES.filter((side) => ofSide(ears, side).eardrum === 'INTACT');
+  const unknown = SIDES.filter((side) => ofSide(ears, side).eardrum === 'NOT_KNOWN');
+  const words = [
+    known.length > 0 && `seen intact within a year, ${earsName(known)}`,
+    unknown.length > 0 && `not known to be whole, ${earsName(unknown)}: have them looked at once`,
+  ].filter(Boolean);
+  return words.length > 0 ? words.join('; ') : undefined;
+}
 
 /** What everybody who handles this dog should know. */
-export function GoodToKnow({ profile }: { profile: Schemas['DogProfile'] }) {
-  const { eardrum } = profile;
+export function GoodToKnow({
+  profile,
+  ears,
+}: {
+  profile: Schemas['DogProfile'];
+  ears: Schemas['DogPlan']['ears'];
+}) {
+  const torn = SIDES.filter((side) => ofSide(ears, side).eardrum === 'NOT_INTACT');
   const notes: [string, string | undefined][] = [
     ['Normal for this dog', profile.normal],
     ['Has reacted to', profile.reactions],
@@ -16,20 +33,14 @@ export function GoodToKnow({ profile }: { profile: Schemas['DogProfile'] }) {
       profile.waterSensitive ? 'trouble follows it: its ears are watched for two weeks' : undefined,
     ],
     ['Coat', profile.lightCoat ? 'light: dyes and brown wax stain it' : undefined],
-    [
-      'Eardrums',
-      eardrum.status === 'SEEN_INTACT' && eardrum.on
-        ? `seen intact on ${dateWithYear(eardrum.on)}`
-        : eardrum.status === 'NEVER_EXAMINED'
-          ? 'never examined: have them looked at once'
-          : undefined,
-    ],
+    ['Eardrums', eardrumWords(ears)],
   ];
   return (
     <Box component="section" aria-label="Good to know">
-      {eardrum.status === 'NOT_INTACT' && (
+      {torn.length > 0 && (
         <Alert severity="error" sx={{ mb: 2 }}>
-          An eardrum is not intact: pour nothing into these ears. Your vet says what may be done.
+          The eardrum is not intact, {earsName(torn)}: pour nothing in. Your vet says what may be
+          done.
         </Alert>
       )}
       <Stack component="dl" sx={{ m: 0, gap: 0.5 }}>

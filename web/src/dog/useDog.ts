@@ -5,11 +5,17 @@ import { answered } from '../api/problem';
 
 export type DogInFull = Schemas['DogInFull'];
 
-/** One dog with all its facts and its plan. */
-export function useDog(dog: string) {
+/**
+ * One dog with all its facts and its plan.
+ *
+ * @param fresh whether it is asked for anew in any case: a form must not begin from what was
+ *     known a while ago
+ */
+export function useDog(dog: string, { fresh = false } = {}) {
   const household = useHousehold().id;
   return useQuery({
     queryKey: [household, 'dogs', dog],
+    ...(fresh && { refetchOnMount: 'always' as const }),
     queryFn: () =>
       answered(
         api.GET('/api/households/{household}/dogs/{dog}', {

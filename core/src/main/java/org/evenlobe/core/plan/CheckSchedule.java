@@ -68,23 +68,18 @@ final class CheckSchedule {
     Reason reason = latest.map(check -> reason(interval, check.sign())).orElse(first());
     int step = interval == 0 ? usual : interval;
     LocalDate horizon = today.plusDays(DogPlan.HORIZON_DAYS);
-    for (int ordinal = 0; ordinal == 0 || !best.isAfter(horizon); ordinal++) {
+    for (int ordinal = 0; items.isEmpty() || !best.isAfter(horizon); ordinal++) {
       String id = id(fact, ordinal);
       Optional<LocalDate> skipped = skips.dayOf(id);
-      LocalDate counted = best;
       if (skipped.isPresent()) {
-        LocalDate from = later(best, skipped.get());
         reason = skipped(id, step);
-        best = from.plusDays(step);
-        if (ordinal == 0 && best.isAfter(horizon)) {
-          horizon = best;
-        }
-        continue;
+        best = later(best, skipped.get()).plusDays(step);
+      } else {
+        items.add(item(id, best, step, reason));
+        step = usual;
+        reason = repeated();
+        best = later(best, today).plusDays(usual);
       }
-      items.add(item(id, best, step, reason));
-      step = usual;
-      reason = repeated();
-      best = later(counted, today).plusDays(usual);
     }
   }
 

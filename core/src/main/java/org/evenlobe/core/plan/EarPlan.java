@@ -3,6 +3,7 @@ package org.evenlobe.core.plan;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Optional;
+import org.evenlobe.core.check.EardrumKnown;
 import org.evenlobe.core.check.Hold;
 import org.evenlobe.core.check.MayGoIn;
 import org.evenlobe.core.rule.Reason;
@@ -16,6 +17,7 @@ import org.evenlobe.core.rule.Reason;
  * @param look what its latest check said, where there is one
  * @param hold the hold that is open
  * @param order the vet's instruction that is in force
+ * @param eardrum what is known of its eardrum
  * @param mayGoIn what may go in by its latest check, its hold and its eardrum
  * @param advice what its record suggests beyond a date
  */
@@ -26,6 +28,7 @@ public record EarPlan(
     Optional<EarLook> look,
     Optional<Hold> hold,
     Optional<VetOrder> order,
+    EardrumKnown eardrum,
     MayGoIn mayGoIn,
     List<Reason> advice) {
 

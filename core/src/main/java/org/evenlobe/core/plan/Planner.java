@@ -6,7 +6,9 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.Predicate;
 import java.util.stream.Stream;
+import org.evenlobe.core.check.Hold;
 import org.evenlobe.core.check.Verdict;
 import org.evenlobe.core.ear.BreedCatalogue;
 import org.evenlobe.core.ear.EarLoading;
@@ -14,6 +16,7 @@ import org.evenlobe.core.ear.LoadFactor;
 import org.evenlobe.core.measure.EarPair;
 import org.evenlobe.core.measure.Side;
 import org.evenlobe.core.plan.CleaningSchedule.EarCourse;
+import org.evenlobe.core.record.CheckRecord;
 import org.evenlobe.core.record.CleaningRecord;
 import org.evenlobe.core.record.Dated;
 import org.evenlobe.core.record.DogProfile;
@@ -21,7 +24,6 @@ import org.evenlobe.core.record.DogRecord;
 import org.evenlobe.core.record.InfectionHistory;
 import org.evenlobe.core.record.Life;
 import org.evenlobe.core.record.Preferences;
-import org.evenlobe.core.record.VisitRecord;
 import org.evenlobe.core.rule.Reason;
 import org.evenlobe.core.rule.Rule;
 import org.evenlobe.core.trend.AssessedCheck;
@@ -68,8 +70,9 @@ public final class Planner {
     LoadFactor factor = loadFactor(dog.profile(), history.infections());
     StartingInterval start = StartingInterval.of(factor);
     SkippedItems skips = new SkippedItems(dog.skips(), today);
-    EarPair<Optional<LastCleaned>> last = EarPair.bySide(side -> lastCleaned(dog, side, today));
-    EarPair<Boolean> tooSoon = EarPair.bySide(side -> waxyTooSoon(history, side, last.get(side)));
+    EarPair<Optional<LastCleaned>> last =
+        EarPair.bySide(side -> lastCleaned(dog, side, fact -> !fact.day().isAfter(today)));
+    EarPair<Boolean> tooSoon = EarPair.bySide(side -> waxyTooSoon(dog, history, side));
     List<PlanItem> checks =
         CheckSchedule.items(dog, history, factor, tooSoon.right() || tooSoon.left(), skips, today);
     List<PlanItem> watches = WatchSchedule.items(dog, skips, today);
@@ -138,14 +141,16 @@ public final class Planner {
     Rhythm bySchool = Rhythm.bySchool(learned, preferences);
     Optional<VetOrder> order = VetOrder.of(dog, side, today);
     Optional<EarLook> look = history.latest().map(check -> look(check, side, checkIsDue));
+    Optional<Hold> hold = history.holds().get(side);
     EarPlan plan =
         new EarPlan(
             learned,
-            Rhythm.of(bySchool, order, history.holds().get(side)),
+            Rhythm.of(bySchool, order, hold),
             last.map(LastCleaned::day),
             look,
-            history.holds().get(side),
+            hold,
             order,
+            history.eardrum(side),
             history.mayGoIn().get(side),
             advice(side, cleanings, tooSoon, history));
     boolean waits = history.latest().map(check -> !check.signs().get(side).isQuiet()).orElse(false);
@@ -154,7 +159,7 @@ public final class Planner {
         bySchool,
         last,
         look.filter(l -> l.verdict() == Verdict.CLEAN && !tooSoon)
-            .filter(l -> !cleanedSince(dog, side, history)),
+            .filter(l -> !cleanedSince(dog, side, history.latest().orElseThrow().check())),
         waits);
   }
 
@@ -163,53 +168,38 @@ public final class Planner {
         check.check().id(), check.check().day(), check.verdicts().get(side), checkIsDue);
   }
 
-  /** The last cleaning of an ear, the person's or the vet's. */
-  private static Optional<LastCleaned> lastCleaned(DogRecord dog, Side side, LocalDate today) {
-    Optional<Dated> own =
-        last(
-            dog.cleanings().stream().filter(cleaning -> cleaning.ears().get(side).isPresent()),
-            today);
-    Optional<Dated> vets =
-        last(dog.visits().stream().filter(visit -> visit.ears().get(side).cleaned()), today);
-    return Stream.of(own, vets)
-        .flatMap(Optional::stream)
+  /** The last cleaning of an ear among those that count, the person's or the vet's. */
+  private static Optional<LastCleaned> lastCleaned(
+      DogRecord dog, Side side, Predicate<Dated> counts) {
+    return cleanedBy(dog, side)
+        .filter(counts)
         .max(Dated.BY_TIME)
         .map(fact -> new LastCleaned(fact.day(), fact.id()));
   }
 
-  private static <F extends Dated> Optional<Dated> last(Stream<F> facts, LocalDate today) {
-    return facts
-        .filter(fact -> !fact.day().isAfter(today))
-        .map(fact -> (Dated) fact)
-        .reduce((earlier, later) -> later);
+  private static Stream<Dated> cleanedBy(DogRecord dog, Side side) {
+    return Stream.concat(
+        dog.cleanings().stream().filter(cleaning -> cleaning.ears().get(side).isPresent()),
+        dog.visits().stream().filter(visit -> visit.ears().get(side).cleaned()));
   }
 
-  private static boolean cleanedSince(DogRecord dog, Side side, CheckHistory history) {
-    Dated check = history.latest().orElseThrow().check();
-    for (CleaningRecord cleaning : dog.cleanings()) {
-      if (cleaning.ears().get(side).isPresent() && Dated.BY_TIME.compare(cleaning, check) > 0) {
-        return true;
-      }
-    }
-    for (VisitRecord visit : dog.visits()) {
-      if (visit.ears().get(side).cleaned() && Dated.BY_TIME.compare(visit, check) > 0) {
-        return true;
-      }
-    }
-    return false;
+  private static boolean cleanedSince(DogRecord dog, Side side, CheckRecord check) {
+    return cleanedBy(dog, side).anyMatch(fact -> Dated.BY_TIME.compare(fact, check) > 0);
   }
 
   /** Whether the latest check found wax worth taking out so soon after a cleaning (PLAN_GUARD). */
-  private static boolean waxyTooSoon(CheckHistory history, Side side, Optional<LastCleaned> last) {
-    return history.latest().filter(check -> isWaxyTooSoon(check, side, last)).isPresent();
-  }
-
-  private static boolean isWaxyTooSoon(AssessedCheck check, Side side, Optional<LastCleaned> last) {
-    if (check.verdicts().get(side) != Verdict.CLEAN || last.isEmpty()) {
-      return false;
-    }
-    long days = ChronoUnit.DAYS.between(last.get().day(), check.check().day());
-    return days >= 0 && days < GUARD_DAYS;
+  private static boolean waxyTooSoon(DogRecord dog, CheckHistory history, Side side) {
+    return history
+        .latest()
+        .filter(latest -> latest.verdicts().get(side) == Verdict.CLEAN)
+        .map(AssessedCheck::check)
+        .filter(check -> !cleanedSince(dog, side, check))
+        .flatMap(
+            check ->
+                lastCleaned(dog, side, fact -> Dated.BY_TIME.compare(fact, check) < 0)
+                    .map(last -> ChronoUnit.DAYS.between(last.day(), check.day())))
+        .filter(days -> days < GUARD_DAYS)
+        .isPresent();
   }
 
   private static List<Reason> advice(

@@ -61,7 +61,9 @@ final class VisitSchedule {
 
   private Optional<PlanItem> toBeSeen() {
     List<AssessedCheck> unseen = unseen();
-    Optional<AssessedCheck> severe = last(unseen, Verdict.STOP);
+    // a STOP that came later makes an URGENT that no vet has seen no less pressing
+    Optional<AssessedCheck> severe =
+        last(unseen, Verdict.URGENT).or(() -> last(unseen, Verdict.STOP));
     if (severe.isPresent() && !heldBy(severe.get()).isEmpty()) {
       return Optional.of(severe(severe.get()));
     }

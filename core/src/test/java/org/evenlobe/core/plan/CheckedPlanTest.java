@@ -106,6 +106,21 @@ class CheckedPlanTest {
   }
 
   @Nested
+  class SkippedOneAfterAnother {
+    @Test
+    void stillLeaveACheckThoughItLiesBeyondWhatIsPlanned() {
+      TestDog dog = new TestDog().quiet(0);
+      for (int skips = 0; skips < 12; skips++) {
+        List<PlanItem> checks = items(on(0, dog), Kind.CHECK);
+        dog.skip(0, checks.get(checks.size() - 1).id(), "away");
+      }
+
+      assertThat(items(on(0, dog), Kind.CHECK)).hasSize(1);
+      assertThat(check(0, dog).window().best()).isAfter(day(DogPlan.HORIZON_DAYS));
+    }
+  }
+
+  @Nested
   class Cleanings {
     @Test
     void vanishForAHeldEarOnlyAndSayWhy() {
@@ -160,6 +175,19 @@ class CheckedPlanTest {
       assertThat(plan.cleanings().get(0).window().best()).isEqualTo(day(14));
       assertThat(items(plan, Kind.CHECK).get(0).window().best()).isEqualTo(day(5));
       assertThat(plan.ears().right().advice()).extracting(Reason::rule).contains(Rule.PLAN_GUARD);
+    }
+
+    @Test
+    void areNotTooSoonWhereTheOneThatTheCheckAskedForWasDone() {
+      TestDog dog =
+          new TestDog()
+              .cleaned(0, Side.RIGHT, Side.LEFT)
+              .check(14, WAXY, "")
+              .cleaned(14, Side.RIGHT, Side.LEFT);
+      DogPlan plan = on(14, dog);
+
+      assertThat(plan.ears().right().advice()).isEmpty();
+      assertThat(items(plan, Kind.CHECK).get(0).window().best()).isEqualTo(day(21));
     }
 
     @Test
@@ -304,6 +332,13 @@ class CheckedPlanTest {
       assertThat(stop.window()).isEqualTo(new Window(day(0), day(1), day(2)));
       assertThat(stop.ears()).containsExactly(Side.RIGHT);
       assertThat(stop.pressing()).isTrue();
+    }
+
+    @Test
+    void areForTodayStillWhenALaterCheckIsLessSevere() {
+      TestDog dog = new TestDog().check(0, "", "", "balanceLoss").check(1, FOUL, "");
+
+      assertThat(items(on(1, dog), Kind.VISIT).get(0).window().latest()).isEqualTo(day(0));
     }
 
     @Test

@@ -136,7 +136,11 @@ public class VisitDocuments {
             .single();
     new InvalidFields.Collector()
         .require(
-            !name.isBlank() && name.length() <= LONGEST_NAME, "name", "must be 1 to 120 characters")
+            !name.isBlank()
+                && name.length() <= LONGEST_NAME
+                && name.chars().noneMatch(Character::isISOControl),
+            "name",
+            "must be 1 to 120 printable characters")
         .require(attached < MOST_FOR_A_VISIT, "document", "must be 12 at most for a visit")
         .require(sent.length <= CleanPicture.MOST_BYTES, "document", "must be 8 MB at most")
         .throwIfAny();

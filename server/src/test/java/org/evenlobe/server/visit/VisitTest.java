@@ -148,7 +148,11 @@ class VisitTest {
 
       assertThat(attach("x", "application/pdf", page).refusedFields()).containsExactly("document");
       assertThat(attach("x", "text/html", page).status()).isBetween(400, 415);
-      assertThat(attach("", "application/pdf", page).refusedFields()).contains("name");
+      for (String name : new String[] {"", "a%00b", "a%0D%0Ab", "n".repeat(121)}) {
+        assertThat(attach(name, "application/pdf", page).refusedFields())
+            .as(name)
+            .containsExactly("name");
+      }
       assertThat(owner.get(document).status()).isEqualTo(404);
     }
 
