@@ -1,8 +1,31 @@
 import react from '@vitejs/plugin-react';
+import { VitePWA } from 'vite-plugin-pwa';
 import { defineConfig } from 'vitest/config';
 
 export default defineConfig({
-  plugins: [react()],
+  plugins: [
+    react(),
+    VitePWA({
+      // asked for in main.tsx, so that a session is never reloaded under somebody's wet hands
+      registerType: 'prompt',
+      injectRegister: false,
+      manifest: {
+        name: 'Even Lobe',
+        short_name: 'Even Lobe',
+        description: "Keeps a dog's ears healthy by routine.",
+        theme_color: '#1F5A57',
+        background_color: '#F7F4EE',
+        display: 'standalone',
+        icons: [{ src: '/mark.svg', sizes: 'any', type: 'image/svg+xml' }],
+      },
+      workbox: {
+        globPatterns: ['**/*.{js,css,html,svg,woff2}'],
+        navigateFallbackDenylist: [/^\/api\//, /^\/actuator\//],
+        // the first page that is open when the app is installed works offline, too
+        clientsClaim: true,
+      },
+    }),
+  ],
   server: {
     proxy: { '/api': 'http://127.0.0.1:8420' },
     // a test reads the core's breed catalogue

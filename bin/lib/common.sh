@@ -18,6 +18,14 @@ first_free_port() {
   die "no free port between $1 and $(($1 + 99)) on 127.0.0.1"
 }
 
+# https_ok PORT PATH: the same over TLS, whatever the certificate says
+https_ok() {
+  local line
+  line="$(printf 'GET %s HTTP/1.0\r\nHost: localhost\r\n\r\n' "$2" \
+    | timeout 5 openssl s_client -quiet -connect "127.0.0.1:$1" 2>/dev/null | head -n 1)" || true
+  [[ "$line" == *" 200"* ]]
+}
+
 # http_ok PORT PATH: whether the server answers 200 there, without needing curl
 http_ok() {
   local line

@@ -1,6 +1,6 @@
 # What a fresh Debian machine needs. Sourced after common.sh.
 
-# need_packages [browser]: installs what is missing from Debian's packages as root; otherwise prints
+# need_packages [browser|tls]: installs what is missing from Debian's packages as root; otherwise prints
 # the one line to run and stops.
 need_packages() {
   local missing=()
@@ -11,6 +11,9 @@ need_packages() {
   ls /usr/lib/postgresql/*/bin/initdb >/dev/null 2>&1 || missing+=(postgresql)
   if [ "${1:-}" = browser ]; then
     command -v chromium >/dev/null || missing+=(chromium)
+  fi
+  if [ "${1:-}" = tls ]; then
+    command -v openssl >/dev/null || missing+=(openssl)
   fi
   [ ${#missing[@]} -eq 0 ] && return
   local line="apt-get install -y --no-install-recommends ${missing[*]}"

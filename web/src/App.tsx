@@ -17,7 +17,14 @@ function mayPass(failures: number, error: Error): boolean {
 
 export function App() {
   const [client] = useState(
-    () => new QueryClient({ defaultOptions: { queries: { retry: mayPass, staleTime: 10_000 } } }),
+    () =>
+      new QueryClient({
+        defaultOptions: {
+          // a request that cannot get through fails at once, so that what is kept here is used
+          queries: { retry: mayPass, staleTime: 10_000, networkMode: 'always' },
+          mutations: { networkMode: 'always' },
+        },
+      }),
   );
   const [router] = useState(() => createBrowserRouter(routes));
   return (

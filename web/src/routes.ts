@@ -8,6 +8,16 @@ export const routes: RouteObject[] = [
   { path: '/join/:token', HydrateFallback, lazy: () => import('./account/JoinPage') },
   { path: '/register', HydrateFallback, lazy: () => import('./account/RegisterPage') },
   {
+    path: '/dogs/:dog/session',
+    HydrateFallback,
+    lazy: () => import('./cleaning/session/SessionPage'),
+  },
+  {
+    path: '/dogs/:dog/practice',
+    HydrateFallback,
+    lazy: () => import('./cleaning/session/PracticePage'),
+  },
+  {
     path: '/',
     HydrateFallback,
     Component: Shell,
@@ -18,6 +28,7 @@ export const routes: RouteObject[] = [
       { path: 'dogs/:dog/edit', lazy: () => import('./dog/EditDogPage') },
       { path: 'dogs/:dog/history', lazy: () => import('./dog/DogHistoryPage') },
       { path: 'dogs/:dog/cleanings/:cleaning', lazy: () => import('./cleaning/CleaningPage') },
+      { path: 'stock', lazy: () => import('./stock/StockPage') },
       { path: 'household', lazy: () => import('./account/HouseholdPage') },
       { path: 'dogs/:dog/check', lazy: () => import('./check/CheckPage') },
       { path: 'dogs/:dog/checks', lazy: () => import('./check/ChecksPage') },

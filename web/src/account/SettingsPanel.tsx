@@ -11,11 +11,15 @@ import { api } from '../api/client';
 import { answered } from '../api/problem';
 import {
   FACINGS,
+  HAIR_SCHOOLS,
   HOURS,
+  MEDICINE_SCHOOLS,
   METHOD_SCHOOLS,
   SCHEDULING_SCHOOLS,
+  SWAB_SCHOOLS,
   VOLUME_UNITS,
   WEIGHT_UNITS,
+  WIPE_SCHOOLS,
 } from './schools';
 import { School } from './School';
 import { useHousehold, type Settings } from './useMe';
@@ -47,7 +51,10 @@ export function SettingsPanel() {
       await client.invalidateQueries({ queryKey: [household.id] });
     },
   });
-  const [scheduling, method] = useWatch({ control, name: ['scheduling', 'method'] });
+  const [scheduling, method, swabs, wipes, hair, medicineWait] = useWatch({
+    control,
+    name: ['scheduling', 'method', 'swabs', 'wipes', 'hair', 'medicineWait'],
+  });
   const disabled = household.role !== 'OWNER';
   return (
     <Paper variant="outlined" sx={{ p: 2.5 }} component="section" aria-label="How you do things">
@@ -112,6 +119,31 @@ export function SettingsPanel() {
             choices={METHOD_SCHOOLS}
           />
           <School school={METHOD_SCHOOLS.find((school) => school.value === method)} />
+          {(
+            [
+              ['swabs', 'Swabs', 'Never down the canal, whatever you choose.', SWAB_SCHOOLS, swabs],
+              ['wipes', 'What you wipe with', 'The nail is always covered.', WIPE_SCHOOLS, wipes],
+              ['hair', 'Hair in the canal', 'Never in a red ear.', HAIR_SCHOOLS, hair],
+              [
+                'medicineWait',
+                'Wait before a medicine',
+                'Your vet’s word stands above it.',
+                MEDICINE_SCHOOLS,
+                medicineWait,
+              ],
+            ] as const
+          ).map(([name, label, hint, schools, value]) => (
+            <Stack key={name} spacing={1}>
+              <FormChoice
+                control={control}
+                name={name}
+                label={label}
+                hint={hint}
+                choices={schools}
+              />
+              <School school={schools.find((school) => school.value === value)} />
+            </Stack>
+          ))}
           <FormChoice
             control={control}
             name="facing"

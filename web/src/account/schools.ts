@@ -63,6 +63,102 @@ export const METHOD_SCHOOLS: SchoolChoice<Settings['method']>[] = [
   },
 ];
 
+export const SWAB_SCHOOLS: SchoolChoice<Settings['swabs']>[] = [
+  {
+    value: 'NEVER',
+    label: 'never (default)',
+    rule: 'No swab comes near the ear.',
+    favour: 'A swab packs wax down the canal, and a jerk of the head drives it in.',
+    against: 'The grooves of the flap are harder to get clean with a finger.',
+  },
+  {
+    value: 'FOLDS_ONLY',
+    label: 'folds only',
+    rule: 'Only the grooves of the flap, tip always in sight, held short.',
+    favour: 'Gets what dries in the grooves, without rubbing.',
+    against: 'One slip is enough. Never down the canal.',
+  },
+];
+
+export const WIPE_SCHOOLS: SchoolChoice<Settings['wipes']>[] = [
+  {
+    value: 'COTTON_PADS',
+    label: 'cotton pads (default)',
+    rule: 'A pad over the finger, a clean edge each time.',
+    favour: 'Flat, soft, easy to count, and shows what came out.',
+    against: 'Slips off a wet finger.',
+  },
+  {
+    value: 'COTTON_BALLS',
+    label: 'cotton balls',
+    rule: 'A ball held between two fingers.',
+    favour: 'Cheap, and they dry the ear.',
+    against: 'They fray, and one may roll off into the canal.',
+  },
+  {
+    value: 'GAUZE',
+    label: 'gauze',
+    rule: 'A square of gauze round the finger.',
+    favour: 'Grips wax better than anything smooth.',
+    against: 'A little rough for skin that is sore.',
+  },
+  {
+    value: 'SOFT_TISSUE',
+    label: 'soft tissue',
+    rule: 'Folded over the finger.',
+    favour: 'Always in the house.',
+    against: 'Falls apart when wet. Paper towel is too coarse.',
+  },
+  {
+    value: 'READY_WIPES',
+    label: 'ready wipes',
+    rule: 'Wipes made for ears, as they come.',
+    favour: 'Nothing to pour or to carry.',
+    against: 'Dear, and they only reach what you can see.',
+  },
+];
+
+export const HAIR_SCHOOLS: SchoolChoice<Settings['hair']>[] = [
+  {
+    value: 'LEAVE',
+    label: 'leave it (default)',
+    rule: 'Hair in the canal is left alone.',
+    favour: 'Pulled hair leaves sore skin, and sore skin makes wax.',
+    against: 'Dense hair holds wax and water.',
+  },
+  {
+    value: 'TRIM',
+    label: 'trim the opening',
+    rule: 'Blunt tips, only round the opening, in a quiet ear.',
+    favour: 'Lets air in and liquid out, and hurts nobody.',
+    against: 'Cut hair may fall in; it does not reach the canal.',
+  },
+  {
+    value: 'PLUCK',
+    label: 'pluck a little',
+    rule: 'A few hairs at a time with powder, dense hair in a quiet ear only, never in a red one.',
+    favour: 'Opens a canal that is grown shut.',
+    against: 'It hurts and may inflame; best left to a groomer or vet.',
+  },
+];
+
+export const MEDICINE_SCHOOLS: SchoolChoice<Settings['medicineWait']>[] = [
+  {
+    value: 'AN_HOUR',
+    label: 'an hour (default)',
+    rule: 'A medicine goes in 60 minutes after the cleaning.',
+    favour: 'The canal is dry by then, so that nothing is thinned or washed out.',
+    against: 'An hour later it is easily forgotten.',
+  },
+  {
+    value: 'AFTER_THE_SHAKE',
+    label: 'after the shake',
+    rule: 'Once the dog has shaken and the ear is wiped dry.',
+    favour: 'One handling instead of two, and nothing is forgotten.',
+    against: 'What is left of the cleaner thins the medicine.',
+  },
+];
+
 export const FACINGS: Choice<Settings['facing']>[] = [
   { value: 'FRONT', label: 'from in front of the dog' },
   { value: 'BEHIND', label: 'from behind it' },

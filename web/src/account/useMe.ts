@@ -1,4 +1,4 @@
-import { useQuery } from '@tanstack/react-query';
+import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { createContext, useContext } from 'react';
 import { api, type Schemas } from '../api/client';
 import { answered } from '../api/problem';
@@ -11,6 +11,11 @@ export type Role = Household['role'];
 /** Who is signed in. */
 export function useMe() {
   return useQuery({ queryKey: ['me'], queryFn: () => answered(api.GET('/api/me')) });
+}
+
+/** Who is signed in, as far as that is known, without asking for it. */
+export function useKnownMe(): Me | undefined {
+  return useQueryClient().getQueryData<Me>(['me']);
 }
 
 export const HouseholdContext = createContext<Household | undefined>(undefined);

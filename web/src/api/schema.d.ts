@@ -76,9 +76,9 @@ export interface paths {
       cookie?: never;
     };
     get?: never;
-    put: operations['put_8'];
+    put: operations['put_11'];
     post?: never;
-    delete: operations['remove_7'];
+    delete: operations['remove_9'];
     options?: never;
     head?: never;
     patch?: never;
@@ -124,9 +124,9 @@ export interface paths {
       cookie?: never;
     };
     get?: never;
-    put: operations['put_7'];
+    put: operations['put_10'];
     post?: never;
-    delete: operations['remove_6'];
+    delete: operations['remove_8'];
     options?: never;
     head?: never;
     patch?: never;
@@ -172,7 +172,7 @@ export interface paths {
       cookie?: never;
     };
     get: operations['dog'];
-    put: operations['put_5'];
+    put: operations['put_7'];
     post?: never;
     delete?: never;
     options?: never;
@@ -212,6 +212,22 @@ export interface paths {
     patch?: never;
     trace?: never;
   };
+  '/api/households/{household}/dogs/{dog}/cleanings/{cleaning}/outcome': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get: operations['outcome'];
+    put?: never;
+    post?: never;
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
   '/api/households/{household}/dogs/{dog}/picture': {
     parameters: {
       query?: never;
@@ -220,9 +236,25 @@ export interface paths {
       cookie?: never;
     };
     get: operations['get_1'];
-    put: operations['put_6'];
+    put: operations['put_9'];
     post?: never;
-    delete: operations['remove_5'];
+    delete: operations['remove_7'];
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  '/api/households/{household}/dogs/{dog}/practice': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get: operations['practice'];
+    put?: never;
+    post?: never;
+    delete?: never;
     options?: never;
     head?: never;
     patch?: never;
@@ -239,6 +271,54 @@ export interface paths {
     put?: never;
     post: operations['preview'];
     delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  '/api/households/{household}/dogs/{dog}/session': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get: operations['cleaning'];
+    put?: never;
+    post?: never;
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  '/api/households/{household}/dogs/{dog}/session-progress': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get?: never;
+    put: operations['put_8'];
+    post?: never;
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  '/api/households/{household}/dogs/{dog}/session-progress/{session}': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get?: never;
+    put?: never;
+    post?: never;
+    delete: operations['remove_10'];
     options?: never;
     head?: never;
     patch?: never;
@@ -300,9 +380,9 @@ export interface paths {
       cookie?: never;
     };
     get?: never;
-    put: operations['put_4'];
+    put: operations['put_6'];
     post?: never;
-    delete: operations['remove_4'];
+    delete: operations['remove_6'];
     options?: never;
     head?: never;
     patch?: never;
@@ -316,9 +396,9 @@ export interface paths {
       cookie?: never;
     };
     get?: never;
-    put: operations['put_3'];
+    put: operations['put_5'];
     post?: never;
-    delete: operations['remove_3'];
+    delete: operations['remove_5'];
     options?: never;
     head?: never;
     patch?: never;
@@ -388,6 +468,22 @@ export interface paths {
     patch?: never;
     trace?: never;
   };
+  '/api/households/{household}/practices/{practice}': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get?: never;
+    put: operations['put_4'];
+    post?: never;
+    delete: operations['remove_4'];
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
   '/api/households/{household}/previews/canal': {
     parameters: {
       query?: never;
@@ -437,6 +533,54 @@ export interface paths {
     trace?: never;
   };
   '/api/households/{household}/skips/{skip}': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get?: never;
+    put: operations['put_3'];
+    post?: never;
+    delete: operations['remove_3'];
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  '/api/households/{household}/stock': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get: operations['stock'];
+    put?: never;
+    post?: never;
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  '/api/households/{household}/stock/shopping-list.csv': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get: operations['shoppingList'];
+    put?: never;
+    post?: never;
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  '/api/households/{household}/supplies/{supply}': {
     parameters: {
       query?: never;
       header?: never;
@@ -699,6 +843,12 @@ export interface components {
       reachesBend: boolean;
       reasons: components['schemas']['Reason'][];
     };
+    CanalGauge: {
+      canal: components['schemas']['Canal'];
+      fluids: components['schemas']['CanalFluid'][];
+      /** @description mL */
+      volume: number;
+    };
     CanalPreview: {
       canal: components['schemas']['Canal'];
       fluid: components['schemas']['CanalFluid'];
@@ -782,12 +932,26 @@ export interface components {
       /** Format: date */
       until?: string;
     };
+    CleaningOutcome: {
+      /** Format: int32 */
+      daysToNext?: number;
+      ears: components['schemas']['EarPairIntervalChange'];
+      habits: components['schemas']['EarPairHabit'];
+      /** Format: int32 */
+      minutes?: number;
+      /** Format: date */
+      next?: string;
+      reasons: components['schemas']['Reason'][];
+      /** Format: int32 */
+      sooner: number;
+    };
     CleaningRecord: {
       /** Format: date-time */
       at: string;
       ears: components['schemas']['EarPairOptionalEarCleaning'];
       /** Format: uuid */
       id: string;
+      manner: components['schemas']['Manner'];
       note?: string;
       /** @description an IANA zone, such as Europe/Berlin */
       zone: string;
@@ -796,11 +960,45 @@ export interface components {
       /** Format: date-time */
       at: string;
       /** Format: uuid */
+      cleaner?: string;
+      /** Format: uuid */
       dogId: string;
       ears: components['schemas']['CleanedEarsRequest'];
+      /** @enum {string} */
+      handled?: 'CALM' | 'UNEASY' | 'STRUGGLED' | 'HAD_TO_STOP';
       note?: string;
+      /** Format: int32 */
+      seconds?: number;
       /** @description an IANA zone, such as Europe/Berlin */
       zone: string;
+    };
+    CleaningSession: {
+      ears: components['schemas']['EarPairEarTask'];
+      ending?: components['schemas']['Ending'];
+      /** Format: int32 */
+      minutes?: number;
+      order: ('RIGHT' | 'LEFT')[];
+      position: components['schemas']['Position'];
+      /** @enum {string} */
+      practises?: 'TOUCH' | 'FOLD' | 'HOLD_UP' | 'DRY_PAD' | 'WET_PAD' | 'FULL_SESSION';
+      /** @enum {string} */
+      purpose: 'CLEANING' | 'PRACTICE';
+      reasons: components['schemas']['Reason'][];
+      steps: components['schemas']['SessionStep'][];
+      trust: components['schemas']['Trust'];
+      ways: components['schemas']['CleaningWays'];
+    };
+    CleaningWays: {
+      /** @enum {string} */
+      hair: 'LEAVE' | 'TRIM' | 'PLUCK';
+      /** @enum {string} */
+      medicineWait: 'AN_HOUR' | 'AFTER_THE_SHAKE';
+      /** @enum {string} */
+      method: 'FILL' | 'SOAKED_PAD' | 'SYRINGE' | 'WIPE';
+      /** @enum {string} */
+      swabs: 'NEVER' | 'FOLDS_ONLY';
+      /** @enum {string} */
+      wipes: 'COTTON_BALLS' | 'GAUZE' | 'COTTON_PADS' | 'SOFT_TISSUE' | 'READY_WIPES';
     };
     Cone: {
       /** Format: double */
@@ -854,6 +1052,7 @@ export interface components {
       start: components['schemas']['StartingInterval'];
       /** Format: date */
       today: string;
+      trust: components['schemas']['Trust'];
     };
     DogProfile: {
       ageEstimated: boolean;
@@ -862,12 +1061,14 @@ export interface components {
       breeds: string[];
       eardrum: components['schemas']['Eardrum'];
       ears: components['schemas']['EarTraits'];
+      handling: components['schemas']['Handling'];
       life: components['schemas']['Life'];
       lightCoat: boolean;
       name: string;
       normal?: string;
       reactions?: string;
       waterSensitive: boolean;
+      ways: components['schemas']['OwnWays'];
       weights: components['schemas']['Weighing'][];
     };
     DogRequest: {
@@ -877,6 +1078,7 @@ export interface components {
       breeds: string[];
       eardrum: components['schemas']['EardrumRequest'];
       ears: components['schemas']['EarTraitsRequest'];
+      handling?: components['schemas']['HandlingRequest'];
       /** Format: date */
       joinedOn: string;
       /** Format: date */
@@ -887,6 +1089,7 @@ export interface components {
       normal?: string;
       reactions?: string;
       waterSensitive?: boolean;
+      ways?: components['schemas']['OwnWaysRequest'];
       weights: components['schemas']['WeighingRequest'][];
     };
     DogSigns: {
@@ -957,16 +1160,33 @@ export interface components {
       method: 'FILL' | 'SOAKED_PAD' | 'SYRINGE' | 'WIPE';
       /** @description mL */
       poured?: number;
+      seen: components['schemas']['Noticed'];
     };
     EarCleaningRequest: {
+      /** @enum {string} */
+      colour?:
+        | 'NONE'
+        | 'TAN_WAX'
+        | 'BROWN'
+        | 'BLACK'
+        | 'WATERY'
+        | 'COFFEE_GROUNDS'
+        | 'YELLOW'
+        | 'GREEN'
+        | 'BLOODY';
       /** Format: int32 */
       fills?: number;
       /** Format: int32 */
       load: number;
       /** @enum {string} */
       method: 'FILL' | 'SOAKED_PAD' | 'SYRINGE' | 'WIPE';
+      /** @enum {string} */
+      odour?: 'NONE' | 'WAXY' | 'SWEET' | 'FOUL';
       /** Format: double */
       poured?: number;
+      squelched?: boolean;
+      /** Format: int32 */
+      wipes?: number;
     };
     EarFinding: {
       /** @enum {string} */
@@ -1051,6 +1271,10 @@ export interface components {
       left: components['schemas']['CanalEstimate'];
       right: components['schemas']['CanalEstimate'];
     };
+    EarPairCanalGauge: {
+      left: components['schemas']['CanalGauge'];
+      right: components['schemas']['CanalGauge'];
+    };
     EarPairEarFinding: {
       left: components['schemas']['EarFinding'];
       right: components['schemas']['EarFinding'];
@@ -1058,6 +1282,10 @@ export interface components {
     EarPairEarPlan: {
       left: components['schemas']['EarPlan'];
       right: components['schemas']['EarPlan'];
+    };
+    EarPairEarTask: {
+      left: components['schemas']['EarTask'];
+      right: components['schemas']['EarTask'];
     };
     EarPairEarVerdict: {
       left: components['schemas']['EarVerdict'];
@@ -1067,11 +1295,19 @@ export interface components {
       left: components['schemas']['EarVisit'];
       right: components['schemas']['EarVisit'];
     };
+    EarPairHabit: {
+      left: components['schemas']['Habit'];
+      right: components['schemas']['Habit'];
+    };
     EarPairInteger: {
       /** Format: int32 */
       left: number;
       /** Format: int32 */
       right: number;
+    };
+    EarPairIntervalChange: {
+      left: components['schemas']['IntervalChange'];
+      right: components['schemas']['IntervalChange'];
     };
     EarPairOptionalEarCleaning: {
       left?: components['schemas']['EarCleaning'];
@@ -1100,6 +1336,38 @@ export interface components {
       mayGoIn: 'IN_EAR' | 'WIPE' | 'NONE';
       order?: components['schemas']['VetOrder'];
       rhythm: components['schemas']['Rhythm'];
+    };
+    EarTapsRequest: {
+      /** @enum {string} */
+      colour?:
+        | 'NONE'
+        | 'TAN_WAX'
+        | 'BROWN'
+        | 'BLACK'
+        | 'WATERY'
+        | 'COFFEE_GROUNDS'
+        | 'YELLOW'
+        | 'GREEN'
+        | 'BLOODY';
+      /** Format: int32 */
+      load?: number;
+      /** @enum {string} */
+      odour?: 'NONE' | 'WAXY' | 'SWEET' | 'FOUL';
+      pours: components['schemas']['PourRequest'][];
+      squelched?: boolean;
+      /** Format: int32 */
+      wipes: number;
+    };
+    EarTask: {
+      /** @enum {string} */
+      ear: 'RIGHT' | 'LEFT';
+      habit: components['schemas']['Habit'];
+      /** @enum {string} */
+      method?: 'FILL' | 'SOAKED_PAD' | 'SYRINGE' | 'WIPE';
+      narrowed: boolean;
+      /** @description mL */
+      perFill?: number;
+      reasons: components['schemas']['Reason'][];
     };
     EarTraits: {
       /** @enum {string} */
@@ -1167,6 +1435,12 @@ export interface components {
       /** @enum {string} */
       status: 'NEVER_EXAMINED' | 'SEEN_INTACT' | 'NOT_INTACT';
     };
+    Ending: {
+      /** @enum {string} */
+      cause: 'VERDICT' | 'CLOSED' | 'PRACTISE';
+      now: string;
+      steps: string[];
+    };
     Evenness: {
       /** Format: int32 */
       difference: number;
@@ -1225,6 +1499,47 @@ export interface components {
       id: string;
       token: string;
     };
+    GuidedSession: {
+      canals?: components['schemas']['EarPairCanalGauge'];
+      cleaners: components['schemas']['Supply'][];
+      /** Format: uuid */
+      dogId: string;
+      name: string;
+      progress?: components['schemas']['ProgressRequest'];
+      session: components['schemas']['CleaningSession'];
+      /** Format: date */
+      today: string;
+      /** @description an IANA zone, such as Europe/Berlin */
+      zone: string;
+    };
+    Habit: {
+      /** Format: int32 */
+      expectedWipes: number;
+      /**
+       * Format: int32
+       * @description 0 clean wipe · 1 trace · 2 light · 3 moderate · 4 heavy
+       */
+      lastLoad?: number;
+      /** @description mL */
+      poured?: number;
+      reasons: components['schemas']['Reason'][];
+      /** Format: int32 */
+      wipesToLayOut: number;
+    };
+    Handling: {
+      bites: boolean;
+      /** Format: date */
+      on?: string;
+      /** @enum {string} */
+      rung: 'TOUCH' | 'FOLD' | 'HOLD_UP' | 'DRY_PAD' | 'WET_PAD' | 'FULL_SESSION';
+    };
+    HandlingRequest: {
+      bites: boolean;
+      /** Format: date */
+      on?: string;
+      /** @enum {string} */
+      rung: 'TOUCH' | 'FOLD' | 'HOLD_UP' | 'DRY_PAD' | 'WET_PAD' | 'FULL_SESSION';
+    };
     Hold: {
       /** @enum {string} */
       cause: 'STOP' | 'URGENT' | 'VET' | 'EARDRUM';
@@ -1264,6 +1579,13 @@ export interface components {
       product?: string;
       /** Format: date */
       until?: string;
+    };
+    IntervalChange: {
+      /** Format: int32 */
+      daysBefore: number;
+      /** Format: int32 */
+      daysNow: number;
+      news?: components['schemas']['Reason'];
     };
     IntervalPreview: {
       loadFactor: components['schemas']['LoadFactor'];
@@ -1370,6 +1692,14 @@ export interface components {
       /** Format: double */
       value: number;
     };
+    Manner: {
+      /** Format: uuid */
+      cleaner?: string;
+      /** @enum {string} */
+      handled?: 'CALM' | 'UNEASY' | 'STRUGGLED' | 'HAD_TO_STOP';
+      /** Format: int32 */
+      seconds?: number;
+    };
     Me: {
       email: string;
       households: components['schemas']['HouseholdOfMine'][];
@@ -1383,6 +1713,24 @@ export interface components {
       /** @enum {string} */
       role: 'VIEWER' | 'CARER' | 'OWNER';
     };
+    Noticed: {
+      /** @enum {string} */
+      colour?:
+        | 'NONE'
+        | 'TAN_WAX'
+        | 'BROWN'
+        | 'BLACK'
+        | 'WATERY'
+        | 'COFFEE_GROUNDS'
+        | 'YELLOW'
+        | 'GREEN'
+        | 'BLOODY';
+      /** @enum {string} */
+      odour?: 'NONE' | 'WAXY' | 'SWEET' | 'FOUL';
+      squelched?: boolean;
+      /** Format: int32 */
+      wipes?: number;
+    };
     OddsRatio: {
       /** Format: double */
       breed: number;
@@ -1393,6 +1741,30 @@ export interface components {
       household: string;
       /** @enum {string} */
       role: 'VIEWER' | 'CARER' | 'OWNER';
+    };
+    OwnWays: {
+      /** @enum {string} */
+      hair?: 'LEAVE' | 'TRIM' | 'PLUCK';
+      /** @enum {string} */
+      medicineWait?: 'AN_HOUR' | 'AFTER_THE_SHAKE';
+      /** @enum {string} */
+      method?: 'FILL' | 'SOAKED_PAD' | 'SYRINGE' | 'WIPE';
+      /** @enum {string} */
+      swabs?: 'NEVER' | 'FOLDS_ONLY';
+      /** @enum {string} */
+      wipes?: 'COTTON_BALLS' | 'GAUZE' | 'COTTON_PADS' | 'SOFT_TISSUE' | 'READY_WIPES';
+    };
+    OwnWaysRequest: {
+      /** @enum {string} */
+      hair?: 'LEAVE' | 'TRIM' | 'PLUCK';
+      /** @enum {string} */
+      medicineWait?: 'AN_HOUR' | 'AFTER_THE_SHAKE';
+      /** @enum {string} */
+      method?: 'FILL' | 'SOAKED_PAD' | 'SYRINGE' | 'WIPE';
+      /** @enum {string} */
+      swabs?: 'NEVER' | 'FOLDS_ONLY';
+      /** @enum {string} */
+      wipes?: 'COTTON_BALLS' | 'GAUZE' | 'COTTON_PADS' | 'SOFT_TISSUE' | 'READY_WIPES';
     };
     PasswordRequest: {
       next: string;
@@ -1420,7 +1792,7 @@ export interface components {
       ears: ('RIGHT' | 'LEFT')[];
       id: string;
       /** @enum {string} */
-      kind: 'VISIT' | 'CHECK' | 'WATCH' | 'CLEAN';
+      kind: 'VISIT' | 'CHECK' | 'WATCH' | 'CLEAN' | 'PRACTICE';
       pressing: boolean;
       reasons: components['schemas']['Reason'][];
       /** @enum {string} */
@@ -1430,6 +1802,55 @@ export interface components {
     Point: {
       about: string;
       words: string;
+    };
+    Position: {
+      bites: boolean;
+      caution: string;
+      /** @enum {string} */
+      hold: 'HELPER' | 'ALONE';
+      how: string;
+      /** @enum {string} */
+      place: 'RAISED' | 'FLOOR';
+      where: string;
+    };
+    PourRequest: {
+      /** Format: double */
+      millilitres?: number;
+      step: string;
+    };
+    PracticeRequest: {
+      /** Format: date-time */
+      at: string;
+      /** Format: uuid */
+      dogId: string;
+      /** @enum {string} */
+      handled: 'CALM' | 'UNEASY' | 'STRUGGLED' | 'HAD_TO_STOP';
+      /** @enum {string} */
+      rung: 'TOUCH' | 'FOLD' | 'HOLD_UP' | 'DRY_PAD' | 'WET_PAD' | 'FULL_SESSION';
+      /** @description an IANA zone, such as Europe/Berlin */
+      zone: string;
+    };
+    ProgressRequest: {
+      /** Format: uuid */
+      cleaner?: string;
+      ears: ('RIGHT' | 'LEFT')[];
+      /** @enum {string} */
+      handled?: 'CALM' | 'UNEASY' | 'STRUGGLED' | 'HAD_TO_STOP';
+      helper: boolean;
+      /** Format: uuid */
+      id: string;
+      left: components['schemas']['EarTapsRequest'];
+      /** @enum {string} */
+      purpose: 'CLEANING' | 'PRACTICE';
+      right: components['schemas']['EarTapsRequest'];
+      /** Format: int32 */
+      seconds: number;
+      /** Format: int32 */
+      secondsLeft?: number;
+      /** Format: date-time */
+      startedAt: string;
+      step: string;
+      trail: string[];
     };
     Reason: {
       numbers: {
@@ -1487,6 +1908,16 @@ export interface components {
         | 'CHECK_PATTERN'
         | 'TREND_FLARE'
         | 'TREND_BASELINE'
+        | 'CLEAN_METHOD'
+        | 'CLEAN_ORDER'
+        | 'CLEAN_ROUNDS'
+        | 'CLEAN_MASSAGE'
+        | 'CLEAN_WIPES'
+        | 'CLEAN_POSITION'
+        | 'CLEAN_STOP'
+        | 'TRUST_RUNG'
+        | 'TRUST_PRACTICE'
+        | 'STOCK_RUN_OUT'
         | 'PLAN_HOLD'
         | 'PLAN_VET'
         | 'PLAN_CHECK'
@@ -1529,22 +1960,65 @@ export interface components {
       reasons: components['schemas']['Reason'][];
       routine: boolean;
     };
+    SessionStep: {
+      again?: string;
+      caution?: string;
+      doneWhen: string;
+      /** @enum {string} */
+      ear?: 'RIGHT' | 'LEFT';
+      id: string;
+      /** @enum {string} */
+      kind:
+        | 'KIT'
+        | 'POSITION'
+        | 'CHECK'
+        | 'HAIR'
+        | 'FILL'
+        | 'PAD'
+        | 'SYRINGE'
+        | 'MASSAGE'
+        | 'SHAKE'
+        | 'WIPE'
+        | 'FOLDS'
+        | 'LOAD'
+        | 'DRY'
+        | 'TAKEN'
+        | 'PRACTISE'
+        | 'REST';
+      next?: string;
+      /** Format: int32 */
+      round: number;
+      timer?: components['schemas']['StepTimer'];
+      title: string;
+      /** @description mL */
+      volume?: number;
+      what: string;
+      why: string;
+    };
     SettingsRequest: {
       /** @enum {string} */
       facing: 'FRONT' | 'BEHIND';
       /** Format: int32 */
       fixedDays: number;
       /** @enum {string} */
+      hair: 'LEAVE' | 'TRIM' | 'PLUCK';
+      /** @enum {string} */
       hours: 'H24' | 'H12';
+      /** @enum {string} */
+      medicineWait: 'AN_HOUR' | 'AFTER_THE_SHAKE';
       /** @enum {string} */
       method: 'FILL' | 'SOAKED_PAD' | 'SYRINGE' | 'WIPE';
       name: string;
       /** @enum {string} */
       scheduling: 'AS_NEEDED' | 'FIXED' | 'LEARNED';
       /** @enum {string} */
+      swabs: 'NEVER' | 'FOLDS_ONLY';
+      /** @enum {string} */
       volumeUnit: 'ML' | 'SPOONS';
       /** @enum {string} */
       weightUnit: 'KG' | 'LB';
+      /** @enum {string} */
+      wipes: 'COTTON_BALLS' | 'GAUZE' | 'COTTON_PADS' | 'SOFT_TISSUE' | 'READY_WIPES';
       /** @description an IANA zone, such as Europe/Berlin */
       zone: string;
     };
@@ -1591,13 +2065,91 @@ export interface components {
       exact: number;
       reasons: components['schemas']['Reason'][];
     };
+    StepTimer: {
+      /** Format: int32 */
+      overWipes?: number;
+      /** Format: int32 */
+      seconds: number;
+      /** Format: int32 */
+      secondsIfMore?: number;
+    };
+    Stock: {
+      kinds: components['schemas']['StockOutlook'][];
+      /** Format: date */
+      today: string;
+      versions: {
+        [key: string]: number;
+      };
+    };
+    StockOutlook: {
+      /** Format: double */
+      buy: number;
+      /** @enum {string} */
+      kind: 'CLEANER' | 'WIPES';
+      /** Format: double */
+      left: number;
+      /** Format: double */
+      needed: number;
+      reasons: components['schemas']['Reason'][];
+      /** Format: date */
+      runsOutOn?: string;
+      /** Format: int32 */
+      sessions: number;
+      supplies: components['schemas']['SupplyRest'][];
+    };
+    Supply: {
+      /** @enum {string} */
+      cleaner?: 'DRYING' | 'WAX_DISSOLVING' | 'GENTLE' | 'BUFFERED' | 'ANTISEPTIC' | 'SALINE';
+      /** Format: date-time */
+      countedAt: string;
+      /** Format: uuid */
+      id: string;
+      /** @enum {string} */
+      kind: 'CLEANER' | 'WIPES';
+      /** Format: double */
+      left: number;
+      name: string;
+      /** Format: date */
+      openedOn?: string;
+      /** Format: double */
+      size: number;
+    };
+    SupplyRequest: {
+      /** @enum {string} */
+      cleaner?: 'DRYING' | 'WAX_DISSOLVING' | 'GENTLE' | 'BUFFERED' | 'ANTISEPTIC' | 'SALINE';
+      /** Format: date-time */
+      countedAt: string;
+      /** @enum {string} */
+      kind: 'CLEANER' | 'WIPES';
+      /** Format: double */
+      left: number;
+      name: string;
+      /** Format: date */
+      openedOn?: string;
+      /** Format: double */
+      size: number;
+    };
+    SupplyRest: {
+      /** Format: double */
+      left: number;
+      supply: components['schemas']['Supply'];
+    };
     Today: {
       agenda: components['schemas']['Line'][];
       dogs: components['schemas']['DogToday'][];
+      runningOut: components['schemas']['StockOutlook'][];
       /** Format: date */
       today: string;
       /** @description an IANA zone, such as Europe/Berlin */
       zone: string;
+    };
+    Trust: {
+      calmOnce: boolean;
+      /** Format: date */
+      handledOn?: string;
+      reasons: components['schemas']['Reason'][];
+      /** @enum {string} */
+      rung: 'TOUCH' | 'FOLD' | 'HOLD_UP' | 'DRY_PAD' | 'WET_PAD' | 'FULL_SESSION';
     };
     VerdictReason: {
       reason: components['schemas']['Reason'];
@@ -1766,7 +2318,7 @@ export interface operations {
       };
     };
   };
-  put_8: {
+  put_11: {
     parameters: {
       query?: never;
       header?: {
@@ -1796,7 +2348,7 @@ export interface operations {
       };
     };
   };
-  remove_7: {
+  remove_9: {
     parameters: {
       query?: never;
       header?: {
@@ -1868,7 +2420,7 @@ export interface operations {
       };
     };
   };
-  put_7: {
+  put_10: {
     parameters: {
       query?: never;
       header?: {
@@ -1898,7 +2450,7 @@ export interface operations {
       };
     };
   };
-  remove_6: {
+  remove_8: {
     parameters: {
       query?: never;
       header?: {
@@ -1993,7 +2545,7 @@ export interface operations {
       };
     };
   };
-  put_5: {
+  put_7: {
     parameters: {
       query?: never;
       header?: {
@@ -2070,6 +2622,30 @@ export interface operations {
       };
     };
   };
+  outcome: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path: {
+        household: string;
+        dog: string;
+        cleaning: string;
+      };
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      /** @description OK */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['CleaningOutcome'];
+        };
+      };
+    };
+  };
   get_1: {
     parameters: {
       query?: never;
@@ -2093,7 +2669,7 @@ export interface operations {
       };
     };
   };
-  put_6: {
+  put_9: {
     parameters: {
       query?: never;
       header?: never;
@@ -2119,7 +2695,7 @@ export interface operations {
       };
     };
   };
-  remove_5: {
+  remove_7: {
     parameters: {
       query?: never;
       header?: never;
@@ -2137,6 +2713,31 @@ export interface operations {
           [name: string]: unknown;
         };
         content?: never;
+      };
+    };
+  };
+  practice: {
+    parameters: {
+      query: {
+        helper: boolean;
+      };
+      header?: never;
+      path: {
+        household: string;
+        dog: string;
+      };
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      /** @description OK */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['GuidedSession'];
+        };
       };
     };
   };
@@ -2166,6 +2767,79 @@ export interface operations {
         content: {
           'application/json': components['schemas']['CheckInFull'];
         };
+      };
+    };
+  };
+  cleaning: {
+    parameters: {
+      query: {
+        ears: ('RIGHT' | 'LEFT')[];
+        helper: boolean;
+      };
+      header?: never;
+      path: {
+        household: string;
+        dog: string;
+      };
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      /** @description OK */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['GuidedSession'];
+        };
+      };
+    };
+  };
+  put_8: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path: {
+        household: string;
+        dog: string;
+      };
+      cookie?: never;
+    };
+    requestBody: {
+      content: {
+        'application/json': components['schemas']['ProgressRequest'];
+      };
+    };
+    responses: {
+      /** @description No Content */
+      204: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content?: never;
+      };
+    };
+  };
+  remove_10: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path: {
+        household: string;
+        dog: string;
+        session: string;
+      };
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      /** @description No Content */
+      204: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content?: never;
       };
     };
   };
@@ -2239,7 +2913,7 @@ export interface operations {
       };
     };
   };
-  put_4: {
+  put_6: {
     parameters: {
       query?: never;
       header?: {
@@ -2269,7 +2943,7 @@ export interface operations {
       };
     };
   };
-  remove_4: {
+  remove_6: {
     parameters: {
       query?: never;
       header?: {
@@ -2294,7 +2968,7 @@ export interface operations {
       };
     };
   };
-  put_3: {
+  put_5: {
     parameters: {
       query?: never;
       header?: {
@@ -2324,7 +2998,7 @@ export interface operations {
       };
     };
   };
-  remove_3: {
+  remove_5: {
     parameters: {
       query?: never;
       header?: {
@@ -2486,6 +3160,61 @@ export interface operations {
       };
     };
   };
+  put_4: {
+    parameters: {
+      query?: never;
+      header?: {
+        'If-None-Match'?: string;
+        'If-Match'?: string;
+      };
+      path: {
+        household: string;
+        practice: string;
+      };
+      cookie?: never;
+    };
+    requestBody: {
+      content: {
+        'application/json': components['schemas']['PracticeRequest'];
+      };
+    };
+    responses: {
+      /** @description OK */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['FactAnswer'];
+        };
+      };
+    };
+  };
+  remove_4: {
+    parameters: {
+      query?: never;
+      header?: {
+        'If-Match'?: string;
+      };
+      path: {
+        household: string;
+        practice: string;
+      };
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      /** @description OK */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['FactAnswer'];
+        };
+      };
+    };
+  };
   canal: {
     parameters: {
       query: {
@@ -2566,7 +3295,7 @@ export interface operations {
       };
     };
   };
-  put_2: {
+  put_3: {
     parameters: {
       query?: never;
       header?: {
@@ -2596,7 +3325,7 @@ export interface operations {
       };
     };
   };
-  remove_2: {
+  remove_3: {
     parameters: {
       query?: never;
       header?: {
@@ -2605,6 +3334,105 @@ export interface operations {
       path: {
         household: string;
         skip: string;
+      };
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      /** @description OK */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['FactAnswer'];
+        };
+      };
+    };
+  };
+  stock: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path: {
+        household: string;
+      };
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      /** @description OK */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Stock'];
+        };
+      };
+    };
+  };
+  shoppingList: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path: {
+        household: string;
+      };
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      /** @description OK */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'text/csv;charset=UTF-8': string;
+        };
+      };
+    };
+  };
+  put_2: {
+    parameters: {
+      query?: never;
+      header?: {
+        'If-None-Match'?: string;
+        'If-Match'?: string;
+      };
+      path: {
+        household: string;
+        supply: string;
+      };
+      cookie?: never;
+    };
+    requestBody: {
+      content: {
+        'application/json': components['schemas']['SupplyRequest'];
+      };
+    };
+    responses: {
+      /** @description OK */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['FactAnswer'];
+        };
+      };
+    };
+  };
+  remove_2: {
+    parameters: {
+      query?: never;
+      header?: {
+        'If-Match'?: string;
+      };
+      path: {
+        household: string;
+        supply: string;
       };
       cookie?: never;
     };

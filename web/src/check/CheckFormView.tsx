@@ -8,7 +8,7 @@ import TextField from '@mui/material/TextField';
 import Typography from '@mui/material/Typography';
 import { useMemo } from 'react';
 import { useForm, useWatch } from 'react-hook-form';
-import { useNavigate } from 'react-router';
+import { useNavigate, useSearchParams } from 'react-router';
 import { useSettings } from '../account/useMe';
 import type { Schemas } from '../api/client';
 import { sidesAsSeen } from '../measure/facing';
@@ -48,6 +48,7 @@ export function CheckFormView({
 }) {
   const { id: dogId, profile } = dog.dog;
   const navigate = useNavigate();
+  const [search] = useSearchParams();
   const sides = sidesAsSeen(useSettings().facing);
   const schema = useMemo(
     () => checkFormSchema(dog.plan.today, profile.bornOn),
@@ -61,7 +62,12 @@ export function CheckFormView({
   const save = useSaveCheck(
     checkId,
     corrected?.version,
-    () => void navigate(`/dogs/${dogId}/checks/${checkId}?saved`),
+    () =>
+      void navigate(
+        search.get('then') === 'session'
+          ? `/dogs/${dogId}/session`
+          : `/dogs/${dogId}/checks/${checkId}?saved`,
+      ),
   );
   const request = (said: CheckForm) =>
     requestOf(said, dogId, dog.zone, new Date(), corrected?.said);

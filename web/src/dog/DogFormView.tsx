@@ -26,6 +26,7 @@ import { BreedField } from './BreedField';
 import { crossOf, useBreeds, type Breed } from './breeds';
 import { FormChoice } from '../form/FormChoice';
 import { dogFormSchema, formField, type DogForm } from './dogForm';
+import { HandlingFields } from './HandlingFields';
 import { IntervalPreview } from './IntervalPreview';
 import { SwitchField } from '../form/SwitchField';
 import { WeightFields } from './WeightFields';
@@ -242,6 +243,7 @@ export function DogFormView({
             helperText="So that everybody can tell a change: a little wax, a pink rim, a smell of nuts"
             {...register('normal')}
           />
+          <HandlingFields control={control} setValue={setValue} today={today} />
           <Button
             type="submit"
             variant="contained"

@@ -8,6 +8,7 @@ import Typography from '@mui/material/Typography';
 import { useMemo } from 'react';
 import { Link as RouterLink, useNavigate, useParams, useSearchParams } from 'react-router';
 import { CleaningLog } from '../cleaning/CleaningLog';
+import { TrustLadder } from '../cleaning/TrustLadder';
 import { useMayRecord, useSettings } from '../account/useMe';
 import { CallCard } from '../check/CallCard';
 import { LatestCheck } from '../check/LatestCheck';
@@ -61,7 +62,7 @@ function DogInFullView({ dog: inFull }: { dog: DogInFull }) {
   const keys = useMemo(
     () => ({
       ...(mayRecord && {
-        c: () => void navigate(`/dogs/${dog.id}/clean`),
+        c: () => void navigate(`/dogs/${dog.id}/session`),
         k: () => void navigate(`/dogs/${dog.id}/check`),
       }),
       w: () => document.getElementById('water')?.scrollIntoView(),
@@ -87,7 +88,10 @@ function DogInFullView({ dog: inFull }: { dog: DogInFull }) {
               <Button component={RouterLink} to={`/dogs/${dog.id}/check`} variant="contained">
                 Check
               </Button>
-              <Button component={RouterLink} to={`/dogs/${dog.id}/clean`} variant="outlined">
+              <Button component={RouterLink} to={`/dogs/${dog.id}/session`} variant="outlined">
+                Clean
+              </Button>
+              <Button component={RouterLink} to={`/dogs/${dog.id}/clean`}>
                 Record a cleaning
               </Button>
               <Button component={RouterLink} to={`/dogs/${dog.id}/visit`}>
@@ -175,6 +179,7 @@ function DogInFullView({ dog: inFull }: { dog: DogInFull }) {
             height={104}
           />
         </Box>
+        {plan.trust.rung !== 'FULL_SESSION' && <TrustLadder dogId={dog.id} trust={plan.trust} />}
         <LatestCheck dog={inFull} />
         {inFull.card && <CallCard card={inFull.card} />}
         <ExposurePanel

@@ -59,12 +59,17 @@ describe('the dog form', () => {
         eardrum: 'SEEN_INTACT',
         eardrumOn: '2026-03-03',
         normal: 'a little wax on the left',
+        bites: true,
+        rung: 'FOLD',
+        rungOn: '2026-10-01',
+        method: 'SYRINGE',
       },
       TODAY,
       'KG',
     );
-    const { joinedOn, waterSensitive = false, ...said } = request;
-    const profile = { ...said, waterSensitive };
+    const { joinedOn, waterSensitive = false, handling, ways = {}, ...said } = request;
+    if (!handling) throw new Error('the form always says how it takes being handled');
+    const profile = { ...said, waterSensitive, handling, ways };
     const form = formOf({ id: 'x', addedOn: joinedOn, cleanings: [], profile }, undefined);
     expect(requestOf(form, TODAY, 'KG')).toEqual(request);
   });

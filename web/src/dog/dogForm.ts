@@ -66,6 +66,16 @@ export function dogFormSchema(today: Day, unit: WeightUnit) {
       eardrumOn: pastDay,
       reactions: words,
       normal: words,
+      bites: z.boolean(),
+      rung: z.enum(['TOUCH', 'FOLD', 'HOLD_UP', 'DRY_PAD', 'WET_PAD', 'FULL_SESSION']),
+      /** The day on which the rung was so; empty for a new dog. */
+      rungOn: z.string(),
+      /** Empty where it is done as with the household's other dogs. */
+      method: z.enum(['', 'FILL', 'SOAKED_PAD', 'SYRINGE', 'WIPE']),
+      swabs: z.enum(['', 'NEVER', 'FOLDS_ONLY']),
+      wipes: z.enum(['', 'COTTON_BALLS', 'GAUZE', 'COTTON_PADS', 'SOFT_TISSUE', 'READY_WIPES']),
+      hair: z.enum(['', 'LEAVE', 'TRIM', 'PLUCK']),
+      medicineWait: z.enum(['', 'AN_HOUR', 'AFTER_THE_SHAKE']),
     })
     .check(
       z.refine((form) => form.eardrum === 'NEVER_EXAMINED' || form.eardrumOn !== '', {
@@ -102,6 +112,14 @@ export function blankForm(today: Day): DogForm {
     eardrumOn: '',
     reactions: '',
     normal: '',
+    bites: false,
+    rung: 'FULL_SESSION',
+    rungOn: '',
+    method: '',
+    swabs: '',
+    wipes: '',
+    hair: '',
+    medicineWait: '',
   };
 }
 
@@ -125,12 +143,22 @@ export function formOf(dog: Schemas['DogFacts'], leftOn: Day | undefined): DogFo
     eardrumOn: profile.eardrum.on ?? '',
     reactions: profile.reactions ?? '',
     normal: profile.normal ?? '',
+    bites: profile.handling.bites,
+    rung: profile.handling.rung,
+    rungOn: profile.handling.on ?? '',
+    method: profile.ways.method ?? '',
+    swabs: profile.ways.swabs ?? '',
+    wipes: profile.ways.wipes ?? '',
+    hair: profile.ways.hair ?? '',
+    medicineWait: profile.ways.medicineWait ?? '',
   };
 }
 
 /** What is sent: empty fields are left out, and today's weight joins those of earlier days. */
 export function requestOf(form: DogForm, today: Day, unit: WeightUnit): DogRequest {
-  const { bornOn, weightToday, leftOn, eardrum, eardrumOn, reactions, normal, ...said } = form;
+  const { bornOn, weightToday, leftOn, eardrum, eardrumOn, reactions, normal, ...rest } = form;
+  const { bites, rung, rungOn, method, swabs, wipes, hair, medicineWait, ...said } = rest;
+  const ways = { method, swabs, wipes, hair, medicineWait };
   const weighed =
     weightToday === '' ? [] : [{ on: today, weight: kilograms(Number(weightToday), unit) }];
   const seen = eardrum !== 'NEVER_EXAMINED' && eardrumOn !== '';
@@ -138,6 +166,8 @@ export function requestOf(form: DogForm, today: Day, unit: WeightUnit): DogReque
     ...said,
     weights: [...form.weights.filter(({ on }) => weighed.length === 0 || on !== today), ...weighed],
     eardrum: { status: eardrum, ...(seen && { on: eardrumOn }) },
+    handling: { bites, rung, ...(rungOn !== '' && { on: rungOn }) },
+    ways: Object.fromEntries(Object.entries(ways).filter(([, way]) => way !== '')),
     ...(bornOn !== '' && { bornOn }),
     ...(leftOn !== '' && { leftOn }),
     ...(reactions.trim() !== '' && { reactions: reactions.trim() }),

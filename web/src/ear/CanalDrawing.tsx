@@ -22,11 +22,14 @@ export function CanalDrawing({
   fluid,
   tilt,
   label,
+  line = false,
 }: {
   canal: Canal;
   fluid: Fluid;
   tilt: number;
   label: string;
+  /** Whether the line that a fill aims at is shown. */
+  line?: boolean;
 }) {
   const { vertical, horizontal } = canal;
   const swing = vertical.length * Math.sin(STEEPEST_RADIANS) + MARGIN_CM;
@@ -72,6 +75,14 @@ export function CanalDrawing({
           strokeWidth={LINE_CM * 3}
         />
       </g>
+      {line && (
+        <path
+          d={`M${-vertical.wide} ${-vertical.length} H${vertical.wide}`}
+          stroke={water}
+          strokeWidth={LINE_CM * 1.4}
+          strokeDasharray="0.14 0.1"
+        />
+      )}
       <g fill={skin} fontSize={LETTERS_CM}>
         <text
           x={-Math.sin((tilt * Math.PI) / 180) * vertical.length}

@@ -57,7 +57,7 @@ export function RadioTiles<V extends string>({
             minHeight: 44,
             p: '3px',
             textAlign: 'center',
-            fontSize: '0.85rem',
+            fontSize: columns === 5 ? { xs: '0.74rem', sm: '0.85rem' } : '0.85rem',
             lineHeight: 1.15,
             cursor: 'pointer',
             borderRadius: 1,

@@ -45,7 +45,7 @@ export function CleanButton({
   const wipe = ear.mayGoIn === 'WIPE' && !ear.order;
   return (
     <Box>
-      <Button component={RouterLink} to={`/dogs/${dogId}/clean?ears=${side}`} variant="outlined">
+      <Button component={RouterLink} to={`/dogs/${dogId}/session?ears=${side}`} variant="outlined">
         {wipe ? 'Wipe' : 'Clean'} {name}
       </Button>
       {wipe && (

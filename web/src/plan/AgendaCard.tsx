@@ -1,5 +1,6 @@
 import CheckIcon from '@mui/icons-material/VisibilityOutlined';
 import DropIcon from '@mui/icons-material/WaterDropOutlined';
+import PracticeIcon from '@mui/icons-material/PetsOutlined';
 import VetIcon from '@mui/icons-material/LocalHospitalOutlined';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
@@ -67,9 +68,17 @@ const DOINGS: Record<PlanItem['kind'], Doing> = {
     icon: DropIcon,
     now: 'Clean',
     early: 'May be cleaned',
-    button: 'Record',
-    label: (name) => `Record a cleaning of ${name}`,
-    to: (dogId, item) => `/dogs/${dogId}/clean?ears=${item.ears.join(',')}`,
+    button: 'Clean',
+    label: (name) => `Clean the ears of ${name}`,
+    to: (dogId, item) => `/dogs/${dogId}/session?ears=${item.ears.join(',')}`,
+  },
+  PRACTICE: {
+    icon: PracticeIcon,
+    now: 'Practise',
+    early: 'May be practised with',
+    button: 'Practise',
+    label: (name) => `Practise with ${name}`,
+    to: (dogId) => `/dogs/${dogId}/practice`,
   },
 };
 
@@ -150,7 +159,7 @@ function Line({
   const open = item.standing === 'OPEN';
   const doing = DOINGS[item.kind];
   const Icon = doing.icon;
-  const ears = item.kind === 'CHECK' || item.kind === 'WATCH' ? '' : `, ${earsName(item.ears)}`;
+  const ears = item.kind === 'CLEAN' || item.kind === 'VISIT' ? `, ${earsName(item.ears)}` : '';
   return (
     <Stack direction="row" sx={{ alignItems: 'flex-start', gap: 1 }}>
       <Box sx={{ flex: 1, minWidth: 0 }}>

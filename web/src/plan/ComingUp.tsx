@@ -112,6 +112,7 @@ const HEADINGS: Record<PlanItem['kind'], string> = {
   CHECK: 'Why this check',
   WATCH: 'Why this check',
   CLEAN: 'How the day of the cleaning came about',
+  PRACTICE: 'Why this practice',
 };
 
 function Why({ plan, items }: { plan: DogPlan; items: readonly PlanItem[] }) {

@@ -1,3 +1,4 @@
+import Alert from '@mui/material/Alert';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Link from '@mui/material/Link';
@@ -74,6 +75,7 @@ function summary(today: Today): string {
     [count('VISIT'), 'for the vet'],
     [count('CHECK') + count('WATCH'), 'to check'],
     [count('CLEAN'), 'to clean'],
+    [count('PRACTICE'), 'to practise with'],
   ] as const;
   const said = parts.flatMap(([number, words]) => (number > 0 ? `${number} ${words}` : []));
   return said.join(', ') || 'nothing that must be done';
@@ -109,6 +111,28 @@ function ToDo({ today }: { today: Today }) {
           ))}
         </Stack>
       )}
+      {today.runningOut.map((kind) => (
+        <Alert
+          key={kind.kind}
+          severity="warning"
+          sx={{ mt: 1.25 }}
+          action={
+            <Button
+              component={RouterLink}
+              to="/stock"
+              color="inherit"
+              sx={{ whiteSpace: 'nowrap' }}
+            >
+              To buy
+            </Button>
+          }
+        >
+          {kind.kind === 'CLEANER' ? 'Cleaner' : 'Wipes'} for{' '}
+          {kind.sessions === 0 ? 'no more' : kind.sessions} cleaning
+          {kind.sessions === 1 ? '' : 's'}
+          {kind.runsOutOn && `, until ${shortDate(kind.runsOutOn)}`}.
+        </Alert>
+      ))}
       <ComingUp today={today} />
     </Box>
   );
@@ -116,7 +140,7 @@ function ToDo({ today }: { today: Today }) {
 
 /** The next item of each kind of each dog that has not opened yet, soonest first. */
 function upcoming(dogs: readonly DogToday[]): { dog: DogToday; item: PlanItem }[] {
-  const kinds: readonly PlanItem['kind'][] = ['VISIT', 'CHECK', 'WATCH', 'CLEAN'];
+  const kinds: readonly PlanItem['kind'][] = ['VISIT', 'CHECK', 'WATCH', 'CLEAN', 'PRACTICE'];
   return dogs
     .flatMap((dog) =>
       kinds.flatMap((kind) => {

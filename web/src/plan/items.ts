@@ -17,6 +17,7 @@ export const KIND_WORDS: Record<PlanItem['kind'], string> = {
   CHECK: 'Check',
   WATCH: 'Watch',
   CLEAN: 'Clean',
+  PRACTICE: 'Practise',
 };
 
 /** "check both ears", "clean right ear", "vet" */
@@ -30,5 +31,7 @@ export function itemWords(item: PlanItem): string {
       return 'watch both ears';
     case 'CLEAN':
       return `clean ${earsName(item.ears)}`;
+    case 'PRACTICE':
+      return 'practise';
   }
 }

@@ -14,7 +14,7 @@ const TODAY = '2026-11-25';
 
 function cleaning(day: string, right?: number, left?: number): Schemas['CleaningRecord'] {
   const ear = (load?: number) =>
-    load !== undefined && ({ method: 'FILL', load, fills: 1 } as const);
+    load !== undefined && ({ method: 'FILL', load, fills: 1, seen: {} } as const);
   const rightEar = ear(right);
   const leftEar = ear(left);
   return {
@@ -22,6 +22,7 @@ function cleaning(day: string, right?: number, left?: number): Schemas['Cleaning
     at: `${day}T18:00:00Z`,
     zone: 'Europe/London',
     ears: { ...(rightEar && { right: rightEar }), ...(leftEar && { left: leftEar }) },
+    manner: {},
   };
 }
 

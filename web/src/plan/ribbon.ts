@@ -168,6 +168,8 @@ function plannedMarks(item: PlanItem, today: Day): (PlannedMark | DogMark)[] {
   const { best, earliest, latest } = item.window;
   // what is overdue is drawn on today, where it is to be done
   const day = daysBetween(today, best) < 0 ? today : best;
+  // every second day: on a ribbon the lanes would drown in it
+  if (item.kind === 'PRACTICE') return [];
   if (item.kind === 'CHECK' || item.kind === 'WATCH' || item.kind === 'VISIT') {
     return [
       {

@@ -3,54 +3,37 @@ import KeyboardIcon from '@mui/icons-material/KeyboardOutlined';
 import HomeIcon from '@mui/icons-material/HomeOutlined';
 import LogoutIcon from '@mui/icons-material/Logout';
 import ContrastIcon from '@mui/icons-material/Contrast';
+import StockIcon from '@mui/icons-material/Inventory2Outlined';
 import TodayIcon from '@mui/icons-material/TodayOutlined';
 import Box from '@mui/material/Box';
 import ButtonBase from '@mui/material/ButtonBase';
-import LinearProgress from '@mui/material/LinearProgress';
 import { useColorScheme } from '@mui/material/styles';
 import TextField from '@mui/material/TextField';
 import Typography from '@mui/material/Typography';
 import { useQueryClient } from '@tanstack/react-query';
 import { useMemo, useState, type ElementType, type ReactNode } from 'react';
-import { Link, Navigate, Outlet, useLocation, useNavigate } from 'react-router';
-import { Problem } from '../api/problem';
+import { Link, Outlet, useLocation, useNavigate } from 'react-router';
+import { WaitingNotice } from '../cleaning/session/WaitingNotice';
 import { signOut } from '../account/session';
-import { chooseHousehold, useChosenHousehold } from '../account/chosenHousehold';
+import { chooseHousehold } from '../account/chosenHousehold';
 import { useLiveChanges } from '../account/useLiveChanges';
-import {
-  HouseholdContext,
-  useHousehold,
-  useMayRecord,
-  useMe,
-  type Household,
-} from '../account/useMe';
-import { Failure } from './Failure';
+import { useHousehold, useMayRecord, useMe, type Household } from '../account/useMe';
 import { useKeys } from './keys';
 import { KeysDialog } from './KeysDialog';
 import { Mark } from './Mark';
+import { SignedIn } from './SignedIn';
 
 /** Around every page of a signed-in person: the rail, or the bar on a phone, and the keys. */
 export function Shell() {
-  const me = useMe();
-  const location = useLocation();
-  const household = useChosenHousehold(me.data?.households ?? []);
-  if (me.isPending) return <LinearProgress aria-label="Loading" />;
-  if (me.isError) {
-    return me.error instanceof Problem && me.error.status === 401 ? (
-      <Navigate to="/sign-in" replace state={{ from: location.pathname }} />
-    ) : (
-      <Failure error={me.error} onRetry={() => void me.refetch()} />
-    );
-  }
-  if (!household) return <Failure error={new Error('You belong to no household any more.')} />;
   return (
-    <HouseholdContext value={household}>
-      <Frame households={me.data.households} />
-    </HouseholdContext>
+    <SignedIn>
+      <Frame />
+    </SignedIn>
   );
 }
 
-function Frame({ households }: { households: Household[] }) {
+function Frame() {
+  const households = useMe().data?.households ?? [];
   useLiveChanges(useHousehold().id);
   const navigate = useNavigate();
   const [keysOpen, setKeysOpen] = useState(false);
@@ -74,6 +57,7 @@ function Frame({ households }: { households: Household[] }) {
     >
       <Rail households={households} onKeys={() => setKeysOpen(true)} />
       <Box component="main" sx={{ order: { xs: 0, md: 1 }, minWidth: 0 }}>
+        <WaitingNotice />
         <Outlet />
       </Box>
       <KeysDialog open={keysOpen} onClose={() => setKeysOpen(false)} />
@@ -130,6 +114,7 @@ function Rail({ households, onKeys }: { households: Household[]; onKeys: () => v
           current={pathname === '/dogs/new'}
         />
       )}
+      <RailLink to="/stock" icon={<StockIcon />} label="Stock" current={pathname === '/stock'} />
       <RailLink
         to="/household"
         icon={<HomeIcon />}
@@ -172,11 +157,15 @@ const railItem = {
   display: 'flex',
   flexDirection: 'column',
   gap: 0.25,
-  minWidth: 64,
+  flex: { xs: '1 1 0', md: 'none' },
+  minWidth: { xs: 0, md: 64 },
   minHeight: 56,
-  px: 0.5,
+  px: { xs: 0, md: 0.5 },
   borderRadius: 1,
 } as const;
+
+/** Small enough on a phone that all of them stand side by side. */
+const railWords = { fontSize: { xs: '0.7rem', md: '0.8rem' }, whiteSpace: 'nowrap' } as const;
 
 function RailLink(props: { to: string; icon: ReactNode; label: string; current: boolean }) {
   return (
@@ -191,10 +180,7 @@ function RailLink(props: { to: string; icon: ReactNode; label: string; current: 
       }}
     >
       {props.icon}
-      <Typography
-        component="span"
-        sx={{ fontSize: '0.8rem', fontWeight: props.current ? 700 : 500 }}
-      >
+      <Typography component="span" sx={{ ...railWords, fontWeight: props.current ? 700 : 500 }}>
         {props.label}
       </Typography>
     </ButtonBase>
@@ -217,7 +203,7 @@ function RailButton(props: {
       }}
     >
       {props.icon}
-      <Typography component="span" sx={{ fontSize: '0.8rem' }}>
+      <Typography component="span" sx={railWords}>
         {props.label}
       </Typography>
     </ButtonBase>

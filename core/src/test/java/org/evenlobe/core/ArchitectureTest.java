@@ -66,6 +66,10 @@ class ArchitectureTest {
           .definedBy("..core.trend..")
           .layer("visit")
           .definedBy("..core.visit..")
+          .layer("cleaning")
+          .definedBy("..core.cleaning..")
+          .layer("stock")
+          .definedBy("..core.stock..")
           .layer("plan")
           .definedBy("..core.plan..")
           .whereLayer("rule")
@@ -82,6 +86,10 @@ class ArchitectureTest {
           .mayOnlyAccessLayers("rule", "measure", "record", "check")
           .whereLayer("visit")
           .mayOnlyAccessLayers("rule", "measure", "record", "check", "trend")
+          .whereLayer("cleaning")
+          .mayOnlyAccessLayers("rule", "measure", "record", "check")
+          .whereLayer("stock")
+          .mayOnlyAccessLayers("rule", "measure", "record")
           .whereLayer("plan")
           .mayNotBeAccessedByAnyLayer();
 }

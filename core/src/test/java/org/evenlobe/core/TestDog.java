@@ -17,6 +17,7 @@ import org.evenlobe.core.record.CheckRecord;
 import org.evenlobe.core.record.CleaningInstruction;
 import org.evenlobe.core.record.CleaningMethod;
 import org.evenlobe.core.record.CleaningRecord;
+import org.evenlobe.core.record.CleaningWays;
 import org.evenlobe.core.record.Climate;
 import org.evenlobe.core.record.DogProfile;
 import org.evenlobe.core.record.DogRecord;
@@ -30,10 +31,14 @@ import org.evenlobe.core.record.Exposure;
 import org.evenlobe.core.record.ExposureKind;
 import org.evenlobe.core.record.Feathering;
 import org.evenlobe.core.record.Ground;
+import org.evenlobe.core.record.Handled;
+import org.evenlobe.core.record.Handling;
 import org.evenlobe.core.record.HoldRelease;
 import org.evenlobe.core.record.InfectionHistory;
 import org.evenlobe.core.record.Life;
 import org.evenlobe.core.record.Load;
+import org.evenlobe.core.record.Practice;
+import org.evenlobe.core.record.Rung;
 import org.evenlobe.core.record.Skip;
 import org.evenlobe.core.record.Smear;
 import org.evenlobe.core.record.VisitRecord;
@@ -57,6 +62,8 @@ public final class TestDog {
   private final List<HoldRelease> releases = new ArrayList<>();
   private final List<Exposure> exposures = new ArrayList<>();
   private final List<Skip> skips = new ArrayList<>();
+  private final List<Practice> practices = new ArrayList<>();
+  private Handling handling = Handling.UNSAID;
   private boolean waterSensitive;
 
   public static LocalDate day(int number) {
@@ -122,7 +129,41 @@ public final class TestDog {
                     which.contains(side)
                         ? Optional.of(EarCleaning.unmeasured(CleaningMethod.FILL, new Load(2)))
                         : Optional.empty()),
+            CleaningRecord.Manner.UNSAID,
             Optional.empty()));
+    return this;
+  }
+
+  /** Both ears cleaned that way, and how the dog took it. */
+  public TestDog cleaned(int day, EarCleaning how, Handled handled, int seconds) {
+    cleanings.add(
+        new CleaningRecord(
+            new UUID(1, day),
+            day(day).atTime(LocalTime.of(18, 0)).atZone(ZONE).toInstant(),
+            ZONE,
+            EarPair.both(Optional.of(how)),
+            new CleaningRecord.Manner(Optional.of(handled), Optional.of(seconds), Optional.empty()),
+            Optional.empty()));
+    return this;
+  }
+
+  public TestDog stands(Rung rung, int day) {
+    handling = new Handling(false, rung, Optional.of(day(day)));
+    return this;
+  }
+
+  public TestDog practised(int day, Rung rung, Handled handled) {
+    practices.add(
+        new Practice(
+            new UUID(7, 100L * day + practices.size()),
+            day(day)
+                .atTime(LocalTime.of(17, 0))
+                .plusMinutes(practices.size())
+                .atZone(ZONE)
+                .toInstant(),
+            ZONE,
+            rung,
+            handled));
     return this;
   }
 
@@ -194,8 +235,11 @@ public final class TestDog {
             waterSensitive,
             eardrum,
             Optional.empty(),
-            Optional.empty());
-    return new DogRecord(ID, profile, DAY_0, cleanings, checks, visits, releases, exposures, skips);
+            Optional.empty(),
+            handling,
+            CleaningWays.OwnWays.NONE);
+    return new DogRecord(
+        ID, profile, DAY_0, cleanings, checks, visits, releases, exposures, skips, practices);
   }
 
   public static EarVisit seen(EardrumSeen eardrum) {

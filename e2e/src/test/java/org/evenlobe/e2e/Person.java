@@ -18,6 +18,7 @@ final class Person implements AutoCloseable {
   private final Page page;
   private final List<String> problems = new ArrayList<>();
   private final List<String> foreign = new ArrayList<>();
+  private boolean noNetwork;
 
   /** At a desk. */
   static Person atDesk() {
@@ -51,7 +52,8 @@ final class Person implements AutoCloseable {
         message -> {
           // a refusal that the page shows in words is no fault of the page
           boolean refusal = message.text().contains("status of 4");
-          if ("error".equals(message.type()) && !refusal) {
+          boolean cut = noNetwork && message.text().contains("ERR_INTERNET_DISCONNECTED");
+          if ("error".equals(message.type()) && !refusal && !cut) {
             problems.add(message.text());
           }
         });
@@ -65,6 +67,11 @@ final class Person implements AutoCloseable {
 
   Page page() {
     return page;
+  }
+
+  /** From now on the browser may say that there is no network. */
+  void expectsNoNetwork() {
+    noNetwork = true;
   }
 
   void signInAsWarden() {

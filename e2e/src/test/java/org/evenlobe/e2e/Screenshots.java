@@ -40,10 +40,123 @@ public final class Screenshots {
 
   private void take() {
     try (Chromium chromium = new Chromium()) {
-      desktop(chromium.browser(), ColorScheme.LIGHT, "");
-      desktop(chromium.browser(), ColorScheme.DARK, "-dark");
-      phone(chromium.browser());
+      if (!only.startsWith("session")) {
+        desktop(chromium.browser(), ColorScheme.LIGHT, "");
+        desktop(chromium.browser(), ColorScheme.DARK, "-dark");
+        phone(chromium.browser());
+      }
+      session(chromium.browser());
     }
+  }
+
+  /** A whole session: this records checks, and a cleaning. */
+  private void session(Browser browser) {
+    try (BrowserContext context = context(browser, 1280, 800, ColorScheme.LIGHT)) {
+      Page page = context.newPage();
+      page.navigate("/sign-in");
+      signIn(page);
+      openDog(page, "Teasel");
+      scrollTo(page, "Trust ladder");
+      shootBoth(page, "session-ladder");
+      page.getByRole(AriaRole.LINK, named("Edit")).click();
+      page.getByText("Begin with every").waitFor();
+      scrollTo(page, "Handling");
+      shootBoth(page, "session-handling");
+      page.navigate("/household");
+      page.getByText("Who shares it").waitFor();
+      scrollTo(page, "How to clean");
+      shootBoth(page, "session-schools");
+      page.navigate("/");
+      openDog(page, "Teasel");
+      page.getByRole(AriaRole.LINK, named("Practise, three minutes")).click();
+      page.getByText("Rung").first().waitFor();
+      shootBoth(page, "practice-start");
+      page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Begin")).click();
+      step(page);
+      shootBoth(page, "practice");
+      page.navigate("/stock");
+      page.getByText("Cotton pads").waitFor();
+      shootBoth(page, "stock");
+      page.navigate("/");
+      openDog(page, "Dunlin");
+      page.keyboard().press("k");
+      page.getByRole(AriaRole.BUTTON, named("Looked and sniffed: right ear")).click();
+      page.getByRole(AriaRole.BUTTON, named("Looked and sniffed: left ear")).click();
+      page.getByRole(AriaRole.BUTTON, named("Save")).click();
+      page.getByText("Recorded.").waitFor();
+      openDogByPath(page, "Dunlin");
+      page.keyboard().press("c");
+      page.getByText("Which ears").waitFor();
+      shootBoth(page, "session-start");
+      page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Begin")).click();
+      shootBoth(page, "session-kit");
+      step(page);
+      shootBoth(page, "session-position");
+      step(page);
+      step(page);
+      shootBoth(page, "session-fill");
+      step(page);
+      shootBoth(page, "session-massage");
+      step(page);
+      step(page);
+      for (int wipe = 0; wipe < 3; wipe++) {
+        page.keyboard().press("w");
+      }
+      shootBoth(page, "session-wipe");
+      step(page);
+      step(page);
+      page.keyboard().press("2");
+      page.getByRole(AriaRole.RADIO, named("tan")).check();
+      shootBoth(page, "session-load");
+      for (String key : "    www  3  ".split("", -1)) {
+        if (!key.isEmpty()) {
+          page.getByRole(AriaRole.BUTTON, named("A step back")).waitFor();
+          page.locator("body").press(key.equals(" ") ? "Space" : key);
+        }
+      }
+      page.getByText("How did it take it?").first().waitFor();
+      page.getByRole(AriaRole.RADIO, named("calm")).check();
+      page.getByRole(AriaRole.BUTTON, named("To the summary")).click();
+      shootBoth(page, "session-summary");
+      page.getByRole(AriaRole.BUTTON, named("Save")).click();
+      page.getByText("Learned for next time").waitFor();
+      shootBoth(page, "session-outcome");
+      page.navigate("/");
+      openDog(page, "Sedge");
+      page.keyboard().press("k");
+      tile(page, "Odour, right ear", "foul odour");
+      page.getByRole(AriaRole.BUTTON, named("Looked and sniffed: right ear")).click();
+      page.getByRole(AriaRole.BUTTON, named("Looked and sniffed: left ear")).click();
+      page.getByRole(AriaRole.BUTTON, named("Save")).click();
+      page.getByText("Recorded.").waitFor();
+      openDogByPath(page, "Sedge");
+      page.keyboard().press("c");
+      page.getByText("Stop: nothing goes in today").waitFor();
+      shootBoth(page, "session-stop");
+    }
+  }
+
+  private static void scrollTo(Page page, String heading) {
+    page.getByText(heading, new Page.GetByTextOptions().setExact(true))
+        .first()
+        .evaluate("one => one.scrollIntoView()");
+  }
+
+  /** Presses the one large target of a step. */
+  private static void step(Page page) {
+    page.locator("[aria-keyshortcuts=Space]").click();
+  }
+
+  private static void openDogByPath(Page page, String dog) {
+    page.navigate("/");
+    openDog(page, dog);
+  }
+
+  private void shootBoth(Page page, String name) {
+    shoot(page, name);
+    page.setViewportSize(390, 844);
+    shoot(page, name + "-phone");
+    page.setViewportSize(1280, 800);
   }
 
   private void desktop(Browser browser, ColorScheme scheme, String suffix) {
@@ -62,7 +175,7 @@ public final class Screenshots {
       shoot(page, "dog-form" + suffix);
       page.navigate("/");
       openDog(page, "Otter");
-      page.keyboard().press("c");
+      page.getByRole(AriaRole.LINK, named("Record a cleaning")).click();
       recordLoads(page);
       shoot(page, "clean" + suffix);
       page.navigate("/");

@@ -91,7 +91,7 @@ class SharingIT {
       tern.page().navigate(link);
       tern.button("Join").click();
       assertThat(tern.heading("Clean, both ears")).isVisible();
-      assertThat(tern.link("Record a cleaning of Fen")).isHidden();
+      assertThat(tern.link("Clean the ears of Fen")).isHidden();
       tern.open("Fen");
       assertThat(tern.link("Record a cleaning")).isHidden();
       assertThat(tern.link("Edit")).isHidden();

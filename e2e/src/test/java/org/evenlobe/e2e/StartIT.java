@@ -8,9 +8,20 @@ import com.microsoft.playwright.APIResponse;
 import com.microsoft.playwright.Playwright;
 import com.microsoft.playwright.options.FormData;
 import com.microsoft.playwright.options.RequestOptions;
+import java.io.InputStream;
+import java.net.URI;
+import java.net.http.HttpClient;
+import java.net.http.HttpRequest;
+import java.net.http.HttpResponse;
+import java.nio.file.Files;
 import java.nio.file.Path;
+import java.security.KeyStore;
+import java.security.cert.CertificateFactory;
 import java.util.Map;
 import java.util.UUID;
+import javax.net.ssl.SSLContext;
+import javax.net.ssl.SSLHandshakeException;
+import javax.net.ssl.TrustManagerFactory;
 import org.junit.jupiter.api.AfterAll;
 import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
@@ -65,9 +76,61 @@ class StartIT {
   }
 
   @Test
+  void aHouseholdsOwnCertificateMakesItSafeForPhones() throws Exception {
+    Demo.script("bin/certificate", STATE, "localhost", "127.0.0.1");
+    Path tls = STATE.resolve("tls");
+    try (Demo safe =
+        Demo.start(
+            "bin/start",
+            STATE,
+            PORT,
+            "--certificate",
+            tls.resolve("certificate.pem").toString(),
+            "--key",
+            tls.resolve("key.pem").toString())) {
+      assertThat(safe.address()).startsWith("https://localhost:");
+
+      HttpResponse<String> page = get(safe.address() + "/sign-in", trusting(tls));
+      assertThat(page.statusCode()).isEqualTo(200);
+      assertThat(get(safe.address() + "/sw.js", trusting(tls)).body()).contains("precache");
+
+      assertThatThrownBy(() -> get(safe.address() + "/sign-in", SSLContext.getDefault()))
+          .isInstanceOf(SSLHandshakeException.class);
+    }
+  }
+
+  /** Trusts the household's own authority, as a phone does on which it was installed. */
+  private static SSLContext trusting(Path tls) throws Exception {
+    KeyStore store = KeyStore.getInstance(KeyStore.getDefaultType());
+    store.load(null);
+    try (InputStream authority = Files.newInputStream(tls.resolve("authority.pem"))) {
+      store.setCertificateEntry(
+          "household", CertificateFactory.getInstance("X.509").generateCertificate(authority));
+    }
+    TrustManagerFactory trust =
+        TrustManagerFactory.getInstance(TrustManagerFactory.getDefaultAlgorithm());
+    trust.init(store);
+    SSLContext context = SSLContext.getInstance("TLS");
+    context.init(null, trust.getTrustManagers(), null);
+    return context;
+  }
+
+  private static HttpResponse<String> get(String address, SSLContext trust) throws Exception {
+    HttpClient client = HttpClient.newBuilder().sslContext(trust).build();
+    return client.send(
+        HttpRequest.newBuilder(URI.create(address)).build(), HttpResponse.BodyHandlers.ofString());
+  }
+
+  @Test
+  void aCertificateThatIsNotThereIsToldInOneSentence() {
+    assertThatThrownBy(() -> Demo.start("bin/start", STATE, PORT, "--certificate", "/no/such.pem"))
+        .hasMessageContaining("--certificate and --key each name a file");
+  }
+
+  @Test
   void aWrongArgumentIsToldInOneSentence() {
     assertThatThrownBy(() -> Demo.start("bin/start", STATE, PORT, "--frsh"))
-        .hasMessageContaining("usage: bin/start [--fresh]")
+        .hasMessageContaining("usage: bin/start [--fresh] [--certificate FILE --key FILE]")
         .hasMessageContaining("not '--frsh'");
   }
 

@@ -58,7 +58,7 @@ class TodayIT {
       page.keyboard().press("3");
       warden.atPage("Otter");
       page.keyboard().press("c");
-      warden.heading("Otter: record a cleaning").waitFor();
+      warden.heading("Clean with me: Otter").waitFor();
       page.goBack();
       warden.atPage("Otter");
       page.keyboard().press("k");
@@ -66,7 +66,7 @@ class TodayIT {
       page.keyboard().press("t");
       warden.heading("Today").waitFor();
       page.keyboard().press("?");
-      assertThat(page.getByRole(AriaRole.DIALOG)).containsText("record a cleaning");
+      assertThat(page.getByRole(AriaRole.DIALOG)).containsText("clean with me");
       page.keyboard().press("Escape");
       assertThat(page.getByRole(AriaRole.DIALOG)).isHidden();
     }
@@ -126,6 +126,9 @@ class TodayIT {
         warden.link("Household").click();
         page.getByText("Who shares it").waitFor();
         page.getByLabel("Role of Marsh warden").waitFor();
+        expectWellMade(warden);
+        warden.link("Stock").click();
+        page.getByText("Cotton pads").first().waitFor();
         expectWellMade(warden);
         warden.link("Today").click();
         ribbon(page, "Otter").waitFor();

@@ -112,7 +112,14 @@ final class TodayCost {
                   UUID.randomUUID(),
                   Precondition.isNew(),
                   new CleaningRequest(
-                      id, at, zone, new CleanedEarsRequest(ear(random), ear(random)), null));
+                      id,
+                      at,
+                      zone,
+                      new CleanedEarsRequest(ear(random), ear(random)),
+                      null,
+                      null,
+                      null,
+                      null));
             }
             for (int back = 1; back < YEARS * 365; back += CHECKED_EVERY_DAYS) {
               Instant at = today.minusDays(back).atTime(8, 0).atZone(zone).toInstant();
@@ -153,8 +160,8 @@ final class TodayCost {
   }
 
   private static EarCleaningRequest ear(SplittableRandom random) {
-    return new EarCleaningRequest(
-        org.evenlobe.core.record.CleaningMethod.FILL, random.nextInt(0, 5), null, null);
+    return EarCleaningRequest.of(
+        org.evenlobe.core.record.CleaningMethod.FILL, random.nextInt(0, 5));
   }
 
   private static HttpServer bare(List<Sent> statements, byte[] bytes) throws IOException {

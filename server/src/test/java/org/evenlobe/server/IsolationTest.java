@@ -53,6 +53,9 @@ class IsolationTest {
           .replace("{document}", new UUID(0, 9).toString())
           .replace("{release}", new UUID(0, 10).toString())
           .replace("{exposure}", new UUID(0, 12).toString())
+          .replace("{practice}", new UUID(0, 13).toString())
+          .replace("{supply}", new UUID(0, 14).toString())
+          .replace("{session}", new UUID(0, 15).toString())
           .replace("{skip}", new UUID(0, 11).toString())
           .replace("{person}", ownerId.toString())
           .replace("{invitation}", UUID.randomUUID().toString())
@@ -116,6 +119,25 @@ class IsolationTest {
             Samples.swim(aDog, then, "2026-01-01", "2026-01-01"),
             403),
         new Endpoint("DELETE", household + "/exposures/{exposure}", "", 403),
+        new Endpoint("GET", household + "/dogs/{dog}/session?ears=RIGHT&helper=true", "", 200),
+        new Endpoint("GET", household + "/dogs/{dog}/practice?helper=true", "", 200),
+        new Endpoint("GET", household + "/dogs/{dog}/cleanings/{cleaning}/outcome", "", 200),
+        new Endpoint(
+            "PUT",
+            household + "/dogs/{dog}/session-progress",
+            Samples.progress(new UUID(0, 15), "kit"),
+            403),
+        new Endpoint("DELETE", household + "/dogs/{dog}/session-progress/{session}", "", 403),
+        new Endpoint(
+            "PUT",
+            household + "/practices/{practice}",
+            Samples.practice(aDog, then, "TOUCH", "CALM"),
+            403),
+        new Endpoint("DELETE", household + "/practices/{practice}", "", 403),
+        new Endpoint("GET", household + "/stock", "", 200),
+        new Endpoint("GET", household + "/stock/shopping-list.csv", "", 200),
+        new Endpoint("PUT", household + "/supplies/{supply}", Samples.bottle(250, 100), 403),
+        new Endpoint("DELETE", household + "/supplies/{supply}", "", 403),
         new Endpoint("POST", household + "/previews/interval", Samples.dog(), 200),
         new Endpoint("GET", household + "/previews/canal?volume=6&poured=5&tilt=0", "", 200),
         new Endpoint("PUT", household + "/settings", Samples.settings("Theirs"), 403),

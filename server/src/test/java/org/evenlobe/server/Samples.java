@@ -26,7 +26,8 @@ public final class Samples {
   public static String settings(String name) {
     return """
     {"name": "%s", "zone": "Europe/Berlin", "volumeUnit": "ML", "weightUnit": "KG",
-     "hours": "H24", "facing": "FRONT", "method": "FILL", "scheduling": "LEARNED",
+     "hours": "H24", "facing": "FRONT", "method": "FILL", "swabs": "NEVER",
+     "wipes": "COTTON_PADS", "hair": "LEAVE", "medicineWait": "AN_HOUR", "scheduling": "LEARNED",
      "fixedDays": 14}"""
         .formatted(name);
   }
@@ -37,6 +38,28 @@ public final class Samples {
      "ears": {"right": {"method": "FILL", "load": %d}, "left": {"method": "FILL", "load": %d}},
      "note": "calm"}"""
         .formatted(dog, at, right, left);
+  }
+
+  public static String practice(UUID dog, Instant at, String rung, String handled) {
+    return """
+    {"dogId": "%s", "at": "%s", "zone": "Europe/Berlin", "rung": "%s", "handled": "%s"}"""
+        .formatted(dog, at, rung, handled);
+  }
+
+  public static String bottle(int size, int left) {
+    return """
+    {"kind": "CLEANER", "name": "The green bottle", "cleaner": "GENTLE", "size": %d, "left": %d,
+     "countedAt": "2026-01-01T10:00:00Z"}"""
+        .formatted(size, left);
+  }
+
+  public static String progress(UUID session, String step) {
+    return """
+    {"id": "%s", "purpose": "CLEANING", "ears": ["RIGHT", "LEFT"], "helper": true,
+     "startedAt": "2026-01-01T10:00:00Z", "seconds": 40, "step": "%s", "secondsLeft": 12,
+     "trail": ["kit"], "right": {"pours": [{"step": "right-1-fill", "millilitres": 6.5}], "wipes": 2},
+     "left": {"pours": [], "wipes": 0}}"""
+        .formatted(session, step);
   }
 
   public static final String QUIET_EAR =

@@ -42,13 +42,15 @@ final class CleaningSchedule {
    * @param last its last cleaning
    * @param worthIt the check that found wax worth taking out, where nothing has been done about it
    * @param waits whether its latest check was not quiet
+   * @param wipedAsYet whether the dog allows no more than wiping
    */
   record EarCourse(
       EarPlan plan,
       Rhythm bySchool,
       Optional<LastCleaned> last,
       Optional<EarLook> worthIt,
-      boolean waits) {}
+      boolean waits,
+      boolean wipedAsYet) {}
 
   private CleaningSchedule(
       DogRecord dog,
@@ -244,6 +246,8 @@ final class CleaningSchedule {
       EarPlan ear = ears.get(turn.side()).plan();
       if (ear.mayGoIn() == MayGoIn.WIPE && ear.order().isEmpty()) {
         reasons.add(wipeOnly(turn.side()));
+      } else if (ears.get(turn.side()).wipedAsYet() && ear.order().isEmpty()) {
+        reasons.add(wipedAsYet(turn.side()));
       }
     }
     reasons.add(lookFirst());
@@ -308,6 +312,12 @@ final class CleaningSchedule {
     return Reason.of(
         Rule.PLAN_SKIPPED,
         "The cleaning of the %s before was skipped: “%s”.".formatted(side.ear(), why));
+  }
+
+  private static Reason wipedAsYet(Side side) {
+    return Reason.of(
+        Rule.PLAN_WIPE_ONLY,
+        "It allows wiping as yet (rung 5): pour nothing into the %s.".formatted(side.ear()));
   }
 
   private static Reason wipeOnly(Side side) {

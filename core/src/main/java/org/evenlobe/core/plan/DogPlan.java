@@ -3,6 +3,7 @@ package org.evenlobe.core.plan;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.UUID;
+import org.evenlobe.core.cleaning.Trust;
 import org.evenlobe.core.ear.LoadFactor;
 import org.evenlobe.core.measure.EarPair;
 
@@ -14,6 +15,7 @@ import org.evenlobe.core.measure.EarPair;
  * @param loadFactor how fast its ears are expected to gather
  * @param start what was begun with
  * @param ears what is known of each ear
+ * @param trust where it stands on the trust ladder
  * @param items what is planned, earliest best day first
  */
 public record DogPlan(
@@ -22,6 +24,7 @@ public record DogPlan(
     LoadFactor loadFactor,
     StartingInterval start,
     EarPair<EarPlan> ears,
+    Trust trust,
     List<PlanItem> items) {
   /** How far ahead is planned. */
   public static final int HORIZON_DAYS = 60;

@@ -33,7 +33,9 @@ public record PlanItem(
     /** The same, because trouble may follow what happened a while ago. */
     WATCH,
     /** Clean the ears that the item names. */
-    CLEAN
+    CLEAN,
+    /** Practise with a dog that does not like to have its ears handled. */
+    PRACTICE
   }
 
   public PlanItem {

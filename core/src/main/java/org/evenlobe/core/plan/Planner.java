@@ -10,6 +10,8 @@ import java.util.function.Predicate;
 import java.util.stream.Stream;
 import org.evenlobe.core.check.Hold;
 import org.evenlobe.core.check.Verdict;
+import org.evenlobe.core.cleaning.Trust;
+import org.evenlobe.core.cleaning.TrustLadder;
 import org.evenlobe.core.ear.BreedCatalogue;
 import org.evenlobe.core.ear.EarLoading;
 import org.evenlobe.core.ear.LoadFactor;
@@ -24,6 +26,7 @@ import org.evenlobe.core.record.DogRecord;
 import org.evenlobe.core.record.InfectionHistory;
 import org.evenlobe.core.record.Life;
 import org.evenlobe.core.record.Preferences;
+import org.evenlobe.core.record.Rung;
 import org.evenlobe.core.rule.Reason;
 import org.evenlobe.core.rule.Rule;
 import org.evenlobe.core.trend.AssessedCheck;
@@ -70,6 +73,7 @@ public final class Planner {
     LoadFactor factor = loadFactor(dog.profile(), history.infections());
     StartingInterval start = StartingInterval.of(factor);
     SkippedItems skips = new SkippedItems(dog.skips(), today);
+    Trust trust = TrustLadder.trust(dog, today);
     EarPair<Optional<LastCleaned>> last =
         EarPair.bySide(side -> lastCleaned(dog, side, fact -> !fact.day().isAfter(today)));
     EarPair<Boolean> tooSoon = EarPair.bySide(side -> waxyTooSoon(dog, history, side));
@@ -88,6 +92,7 @@ public final class Planner {
                     preferences,
                     last.get(side),
                     tooSoon.get(side),
+                    trust,
                     !today.isBefore(nextCheck),
                     today));
     List<PlanItem> items =
@@ -95,13 +100,14 @@ public final class Planner {
                 VisitSchedule.items(dog, history, today),
                 besides(checks, watches),
                 watches,
-                CleaningSchedule.items(dog, ears, nextCheck, skips, today))
+                CleaningSchedule.items(dog, ears, nextCheck, skips, today),
+                PracticeSchedule.items(dog, history, trust, skips, today))
             .flatMap(List::stream)
             .sorted(
                 Comparator.comparing((PlanItem item) -> item.window().best())
                     .thenComparing(PlanItem::kind))
             .toList();
-    return new DogPlan(dog.id(), today, factor, start, ears.map(EarCourse::plan), items);
+    return new DogPlan(dog.id(), today, factor, start, ears.map(EarCourse::plan), trust, items);
   }
 
   /** The checks that no watch stands in for: one look does for both. */
@@ -134,11 +140,14 @@ public final class Planner {
       Preferences preferences,
       Optional<LastCleaned> last,
       boolean tooSoon,
+      Trust trust,
       boolean checkIsDue,
       LocalDate today) {
     List<DatedCleaning> cleanings = cleanings(dog, side, today);
     LearnedInterval learned = IntervalLearning.learnedInterval(side, start, cleanings);
-    Rhythm bySchool = Rhythm.bySchool(learned, preferences);
+    boolean allows = trust.rung().atLeast(Rung.WET_PAD);
+    Rhythm preferred = Rhythm.bySchool(learned, preferences);
+    Rhythm bySchool = allows ? preferred : Rhythm.notYet(preferred, trust);
     Optional<VetOrder> order = VetOrder.of(dog, side, today);
     Optional<EarLook> look = history.latest().map(check -> look(check, side, checkIsDue));
     Optional<Hold> hold = history.holds().get(side);
@@ -158,9 +167,10 @@ public final class Planner {
         plan,
         bySchool,
         last,
-        look.filter(l -> l.verdict() == Verdict.CLEAN && !tooSoon)
+        look.filter(l -> l.verdict() == Verdict.CLEAN && !tooSoon && allows)
             .filter(l -> !cleanedSince(dog, side, history.latest().orElseThrow().check())),
-        waits);
+        waits,
+        trust.rung() == Rung.WET_PAD);
   }
 
   private static EarLook look(AssessedCheck check, Side side, boolean checkIsDue) {

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import org.evenlobe.core.check.Hold;
+import org.evenlobe.core.cleaning.Trust;
 import org.evenlobe.core.record.CleaningInstruction;
 import org.evenlobe.core.record.Preferences;
 import org.evenlobe.core.rule.Figures;
@@ -43,6 +44,20 @@ public record Rhythm(boolean routine, int days, List<Reason> reasons) {
       case AS_NEEDED ->
           new Rhythm(false, learned.plannedDays(), with(learned.reasons(), List.of(asNeeded())));
     };
+  }
+
+  /** The same for a dog that does not allow wiping yet: it practises first. */
+  static Rhythm notYet(Rhythm bySchool, Trust trust) {
+    return new Rhythm(
+        false,
+        bySchool.days(),
+        with(
+            bySchool.reasons(),
+            List.of(
+                Reason.of(
+                    Rule.TRUST_RUNG,
+                    "It allows %s as yet (rung %d): no cleaning is planned before rung 5."
+                        .formatted(trust.rung().words(), trust.rung().number())))));
   }
 
   private static Rhythm ordered(VetOrder order) {

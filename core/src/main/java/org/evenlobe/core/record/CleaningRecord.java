@@ -15,16 +15,43 @@ import org.evenlobe.core.measure.EarPair;
  * @param at when
  * @param zone the zone it was recorded in, so that its local day never moves
  * @param ears what was done to each ear; empty for an ear that was left alone
+ * @param manner how it went, as far as it was said
  * @param note the person's own words, where there are any
  */
 public record CleaningRecord(
-    UUID id, Instant at, ZoneId zone, EarPair<Optional<EarCleaning>> ears, Optional<String> note)
+    UUID id,
+    Instant at,
+    ZoneId zone,
+    EarPair<Optional<EarCleaning>> ears,
+    Manner manner,
+    Optional<String> note)
     implements Dated {
+
+  /**
+   * How a cleaning went.
+   *
+   * @param handled how the dog took it
+   * @param seconds how long it took
+   * @param cleaner the bottle that was used
+   */
+  public record Manner(
+      Optional<Handled> handled, Optional<Integer> seconds, Optional<UUID> cleaner) {
+    /** Nothing was said of it. */
+    public static final Manner UNSAID =
+        new Manner(Optional.empty(), Optional.empty(), Optional.empty());
+
+    public Manner {
+      Objects.requireNonNull(handled, "handled");
+      Objects.requireNonNull(seconds, "seconds");
+      Objects.requireNonNull(cleaner, "cleaner");
+    }
+  }
 
   public CleaningRecord {
     Objects.requireNonNull(id, "id");
     Objects.requireNonNull(at, "at");
     Objects.requireNonNull(zone, "zone");
+    Objects.requireNonNull(manner, "manner");
     Objects.requireNonNull(note, "note");
     if (ears.right().isEmpty() && ears.left().isEmpty()) {
       throw new IllegalArgumentException("a cleaning is of one ear at least");
@@ -34,5 +61,11 @@ public record CleaningRecord(
   @Override
   public LocalDate day() {
     return at.atZone(zone).toLocalDate();
+  }
+
+  /** Whether liquid went into an ear. */
+  public boolean inCanal() {
+    return ears.right().filter(ear -> ear.method().inCanal()).isPresent()
+        || ears.left().filter(ear -> ear.method().inCanal()).isPresent();
   }
 }

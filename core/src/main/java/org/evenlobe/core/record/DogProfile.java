@@ -22,6 +22,8 @@ import org.evenlobe.core.measure.Weight;
  * @param eardrum what a vet saw of its eardrums
  * @param reactions what it has reacted to, in the person's own words
  * @param normal what is normal for this dog, in the person's own words
+ * @param handling how it takes being handled
+ * @param ways what is done differently with it than with the household's other dogs
  */
 public record DogProfile(
     String name,
@@ -35,7 +37,9 @@ public record DogProfile(
     boolean waterSensitive,
     Eardrum eardrum,
     Optional<String> reactions,
-    Optional<String> normal) {
+    Optional<String> normal,
+    Handling handling,
+    CleaningWays.OwnWays ways) {
 
   public DogProfile {
     Objects.requireNonNull(name, "name");
@@ -48,6 +52,8 @@ public record DogProfile(
     Objects.requireNonNull(ears, "ears");
     Objects.requireNonNull(life, "life");
     Objects.requireNonNull(eardrum, "eardrum");
+    Objects.requireNonNull(handling, "handling");
+    Objects.requireNonNull(ways, "ways");
   }
 
   /** What it weighs on a day: as weighed last by then, else as weighed first after it. */

@@ -20,6 +20,7 @@ import java.util.UUID;
  * @param releases the holds that a person has confirmed to be over
  * @param exposures what happened to its ears: water, grooming, dust
  * @param skips the planned items that were skipped
+ * @param practices the practices on the trust ladder
  */
 public record DogRecord(
     UUID id,
@@ -30,7 +31,8 @@ public record DogRecord(
     List<VisitRecord> visits,
     List<HoldRelease> releases,
     List<Exposure> exposures,
-    List<Skip> skips) {
+    List<Skip> skips,
+    List<Practice> practices) {
 
   public DogRecord {
     Objects.requireNonNull(id, "id");
@@ -42,48 +44,124 @@ public record DogRecord(
     releases = byTime(releases);
     exposures = byTime(exposures);
     skips = byTime(skips);
+    practices = byTime(practices);
   }
 
   /** A dog of which nothing but that is known. */
   public static DogRecord of(UUID id, DogProfile profile, LocalDate addedOn) {
     return new DogRecord(
-        id, profile, addedOn, List.of(), List.of(), List.of(), List.of(), List.of(), List.of());
+        id, profile, addedOn, List.of(), List.of(), List.of(), List.of(), List.of(), List.of(),
+        List.of());
   }
 
   /** This dog with those cleanings instead of its own. */
   public DogRecord withCleanings(Collection<CleaningRecord> others) {
     return new DogRecord(
-        id, profile, addedOn, List.copyOf(others), checks, visits, releases, exposures, skips);
+        id,
+        profile,
+        addedOn,
+        List.copyOf(others),
+        checks,
+        visits,
+        releases,
+        exposures,
+        skips,
+        practices);
   }
 
   /** This dog with those checks instead of its own. */
   public DogRecord withChecks(Collection<CheckRecord> others) {
     return new DogRecord(
-        id, profile, addedOn, cleanings, List.copyOf(others), visits, releases, exposures, skips);
+        id,
+        profile,
+        addedOn,
+        cleanings,
+        List.copyOf(others),
+        visits,
+        releases,
+        exposures,
+        skips,
+        practices);
   }
 
   /** This dog with those visits instead of its own. */
   public DogRecord withVisits(Collection<VisitRecord> others) {
     return new DogRecord(
-        id, profile, addedOn, cleanings, checks, List.copyOf(others), releases, exposures, skips);
+        id,
+        profile,
+        addedOn,
+        cleanings,
+        checks,
+        List.copyOf(others),
+        releases,
+        exposures,
+        skips,
+        practices);
   }
 
   /** This dog with those confirmations instead of its own. */
   public DogRecord withReleases(Collection<HoldRelease> others) {
     return new DogRecord(
-        id, profile, addedOn, cleanings, checks, visits, List.copyOf(others), exposures, skips);
+        id,
+        profile,
+        addedOn,
+        cleanings,
+        checks,
+        visits,
+        List.copyOf(others),
+        exposures,
+        skips,
+        practices);
   }
 
   /** This dog with those exposures instead of its own. */
   public DogRecord withExposures(Collection<Exposure> others) {
     return new DogRecord(
-        id, profile, addedOn, cleanings, checks, visits, releases, List.copyOf(others), skips);
+        id,
+        profile,
+        addedOn,
+        cleanings,
+        checks,
+        visits,
+        releases,
+        List.copyOf(others),
+        skips,
+        practices);
   }
 
   /** This dog with those skips instead of its own. */
   public DogRecord withSkips(Collection<Skip> others) {
     return new DogRecord(
-        id, profile, addedOn, cleanings, checks, visits, releases, exposures, List.copyOf(others));
+        id,
+        profile,
+        addedOn,
+        cleanings,
+        checks,
+        visits,
+        releases,
+        exposures,
+        List.copyOf(others),
+        practices);
+  }
+
+  /** This dog with those practices instead of its own. */
+  public DogRecord withPractices(Collection<Practice> others) {
+    return new DogRecord(
+        id,
+        profile,
+        addedOn,
+        cleanings,
+        checks,
+        visits,
+        releases,
+        exposures,
+        skips,
+        List.copyOf(others));
+  }
+
+  /** This dog without one of its cleanings. */
+  public DogRecord withoutCleaning(UUID cleaning) {
+    return withCleanings(cleanings.stream().filter(other -> !other.id().equals(cleaning)).toList());
   }
 
   /** This dog with one more check, whatever its time. */

@@ -11,13 +11,49 @@ import org.evenlobe.core.measure.Volume;
  * @param load what came out
  * @param poured what was poured in all its fills, where it was measured
  * @param fills how many fills that was
+ * @param seen what was noticed besides
  */
-public record EarCleaning(CleaningMethod method, Load load, Optional<Volume> poured, int fills) {
+public record EarCleaning(
+    CleaningMethod method, Load load, Optional<Volume> poured, int fills, Noticed seen) {
+
+  /**
+   * What was noticed while one ear was cleaned, as far as it was said.
+   *
+   * @param wipes how many wipes it took
+   * @param squelched whether the massage was heard to squelch
+   * @param colour what came out looked like
+   * @param odour what it smelled of
+   */
+  public record Noticed(
+      Optional<Integer> wipes,
+      Optional<Boolean> squelched,
+      Optional<DischargeKind> colour,
+      Optional<Odour> odour) {
+    /** Nothing. */
+    public static final Noticed NOTHING =
+        new Noticed(Optional.empty(), Optional.empty(), Optional.empty(), Optional.empty());
+
+    public Noticed {
+      Objects.requireNonNull(wipes, "wipes");
+      Objects.requireNonNull(squelched, "squelched");
+      Objects.requireNonNull(colour, "colour");
+      Objects.requireNonNull(odour, "odour");
+      if (wipes.isPresent() && wipes.get() < 0) {
+        throw new IllegalArgumentException("0 wipes or more, not " + wipes.get());
+      }
+    }
+
+    /** So many wipes, and nothing else. */
+    public static Noticed wipes(int count) {
+      return new Noticed(Optional.of(count), Optional.empty(), Optional.empty(), Optional.empty());
+    }
+  }
 
   public EarCleaning {
     Objects.requireNonNull(method, "method");
     Objects.requireNonNull(load, "load");
     Objects.requireNonNull(poured, "poured");
+    Objects.requireNonNull(seen, "seen");
     if (fills < 1) {
       throw new IllegalArgumentException("1 fill or more, not " + fills);
     }
@@ -25,7 +61,7 @@ public record EarCleaning(CleaningMethod method, Load load, Optional<Volume> pou
 
   /** A cleaning of which nothing was measured. */
   public static EarCleaning unmeasured(CleaningMethod method, Load load) {
-    return new EarCleaning(method, load, Optional.empty(), 1);
+    return new EarCleaning(method, load, Optional.empty(), 1, Noticed.NOTHING);
   }
 
   /** What one fill to the fluid line took, where it was measured. */

@@ -64,6 +64,21 @@ public enum Rule {
   CHECK_PATTERN("What a vet may look for", Source.ownValue("signs that fit less signs against")),
   TREND_FLARE("Flare", Source.ownValue("one bad check, or two that ask for caution")),
   TREND_BASELINE("What is normal", Source.ownValue("the middle of the last 8 quiet checks")),
+  CLEAN_METHOD(
+      "How it is cleaned",
+      Source.ownValue("the household's choice, which a verdict can only narrow")),
+  CLEAN_ORDER("The better ear first", Source.ownValue("nothing is carried from ear to ear")),
+  CLEAN_ROUNDS("Rounds", Source.ownValue("3 at most, 5 with a syringe")),
+  CLEAN_MASSAGE(
+      "The massage", Source.ownValue("30 s; 60 s after a heavy load or more than expected")),
+  CLEAN_WIPES("Wipes", Source.ownValue("the middle of the last 5 sessions, and 2 to spare")),
+  CLEAN_POSITION("How to hold the dog", Source.ownValue("a calm dog in a place it cannot leave")),
+  CLEAN_STOP("Stop here", Source.ownValue("no liquid into an ear that a vet has to see")),
+  TRUST_RUNG(
+      "The trust ladder",
+      Source.ownValue("up after two calm days, down one or two after a struggle")),
+  TRUST_PRACTICE("Practice", Source.ownValue("2 to 3 minutes, every 2 days")),
+  STOCK_RUN_OUT("When it runs out", Source.ownValue("what is left against what the plan will use")),
   PLAN_HOLD("On hold", Source.ownValue("no cleaning and no liquid while an ear is held")),
   PLAN_VET("Your vet's word", Source.ownValue("a vet's instruction overrides every computed one")),
   PLAN_CHECK(

@@ -20,6 +20,7 @@ import org.evenlobe.core.record.CanalHair;
 import org.evenlobe.core.record.Carriage;
 import org.evenlobe.core.record.CleaningMethod;
 import org.evenlobe.core.record.CleaningRecord;
+import org.evenlobe.core.record.CleaningWays;
 import org.evenlobe.core.record.Climate;
 import org.evenlobe.core.record.DogProfile;
 import org.evenlobe.core.record.DogRecord;
@@ -28,6 +29,7 @@ import org.evenlobe.core.record.EarTraits;
 import org.evenlobe.core.record.Eardrum;
 import org.evenlobe.core.record.Feathering;
 import org.evenlobe.core.record.Ground;
+import org.evenlobe.core.record.Handling;
 import org.evenlobe.core.record.InfectionHistory;
 import org.evenlobe.core.record.Life;
 import org.evenlobe.core.record.Load;
@@ -75,7 +77,9 @@ class PlannerTest {
         false,
         new Eardrum(Eardrum.Status.NEVER_EXAMINED, Optional.empty()),
         Optional.empty(),
-        Optional.empty());
+        Optional.empty(),
+        Handling.UNSAID,
+        CleaningWays.OwnWays.NONE);
   }
 
   private static DogPlan plan(DogRecord dog) {
@@ -100,6 +104,7 @@ class PlannerTest {
         day.atTime(LocalTime.of(18, 0)).atZone(ZONE).toInstant(),
         ZONE,
         ears,
+        CleaningRecord.Manner.UNSAID,
         Optional.empty());
   }
 
@@ -260,7 +265,9 @@ class PlannerTest {
                       was.waterSensitive(),
                       new Eardrum(Eardrum.Status.NOT_INTACT, Optional.empty()),
                       was.reactions(),
-                      was.normal()),
+                      was.normal(),
+                      was.handling(),
+                      was.ways()),
                   dog.addedOn())
               .withCleanings(dog.cleanings());
 
@@ -325,7 +332,10 @@ class PlannerTest {
     void exchangingTheEarsExchangesTheAnswers() {
       List<CleaningRecord> swapped =
           history.stream()
-              .map(c -> new CleaningRecord(c.id(), c.at(), c.zone(), c.ears().swapped(), c.note()))
+              .map(
+                  c ->
+                      new CleaningRecord(
+                          c.id(), c.at(), c.zone(), c.ears().swapped(), c.manner(), c.note()))
               .toList();
 
       DogPlan plan = plan(dog(DROP, WaterHabit.WEEKLY, history));

@@ -5,8 +5,13 @@ import jakarta.persistence.EnumType;
 import jakarta.persistence.Enumerated;
 import java.time.ZoneId;
 import org.evenlobe.core.record.CleaningMethod;
+import org.evenlobe.core.record.CleaningWays;
+import org.evenlobe.core.record.HairCare;
+import org.evenlobe.core.record.MedicineWait;
 import org.evenlobe.core.record.Preferences;
 import org.evenlobe.core.record.SchedulingMode;
+import org.evenlobe.core.record.Swabs;
+import org.evenlobe.core.record.WipeMaterial;
 import org.evenlobe.server.account.SettingsRequest.Facing;
 import org.evenlobe.server.account.SettingsRequest.Hours;
 import org.evenlobe.server.account.SettingsRequest.VolumeUnit;
@@ -35,6 +40,18 @@ public class Settings extends StoredFact<SettingsRequest> {
   private CleaningMethod method;
 
   @Enumerated(EnumType.STRING)
+  private Swabs swabs;
+
+  @Enumerated(EnumType.STRING)
+  private WipeMaterial wipes;
+
+  @Enumerated(EnumType.STRING)
+  private HairCare hair;
+
+  @Enumerated(EnumType.STRING)
+  private MedicineWait medicineWait;
+
+  @Enumerated(EnumType.STRING)
   private SchedulingMode scheduling;
 
   private int fixedDays;
@@ -48,6 +65,10 @@ public class Settings extends StoredFact<SettingsRequest> {
     hours = said.hours();
     facing = said.facing();
     method = said.method();
+    swabs = said.swabs();
+    wipes = said.wipes();
+    hair = said.hair();
+    medicineWait = said.medicineWait();
     scheduling = said.scheduling();
     fixedDays = said.fixedDays();
   }
@@ -62,9 +83,26 @@ public class Settings extends StoredFact<SettingsRequest> {
     return new Preferences(scheduling, fixedDays);
   }
 
+  /** How it cleans, as the core knows it. */
+  public CleaningWays ways() {
+    return new CleaningWays(method, swabs, wipes, hair, medicineWait);
+  }
+
   /** The same as it was said. */
   SettingsRequest said() {
     return new SettingsRequest(
-        name, zone(), volumeUnit, weightUnit, hours, facing, method, scheduling, fixedDays);
+        name,
+        zone(),
+        volumeUnit,
+        weightUnit,
+        hours,
+        facing,
+        method,
+        swabs,
+        wipes,
+        hair,
+        medicineWait,
+        scheduling,
+        fixedDays);
   }
 }

@@ -7,8 +7,13 @@ import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import java.time.ZoneId;
 import org.evenlobe.core.record.CleaningMethod;
+import org.evenlobe.core.record.CleaningWays;
+import org.evenlobe.core.record.HairCare;
+import org.evenlobe.core.record.MedicineWait;
 import org.evenlobe.core.record.Preferences;
 import org.evenlobe.core.record.SchedulingMode;
+import org.evenlobe.core.record.Swabs;
+import org.evenlobe.core.record.WipeMaterial;
 
 /**
  * How a household likes things.
@@ -20,6 +25,10 @@ import org.evenlobe.core.record.SchedulingMode;
  * @param hours how times are shown
  * @param facing where drawings are seen from; R and L are always the dog's own
  * @param method how ears are cleaned
+ * @param swabs where swabs may go
+ * @param wipes what is wiped with
+ * @param hair what is done about hair in the canal
+ * @param medicineWait how long a medicine waits after a cleaning
  * @param scheduling the school of when to clean
  * @param fixedDays the interval of the school of fixed days
  */
@@ -31,6 +40,10 @@ public record SettingsRequest(
     @NotNull Hours hours,
     @NotNull Facing facing,
     @NotNull CleaningMethod method,
+    @NotNull Swabs swabs,
+    @NotNull WipeMaterial wipes,
+    @NotNull HairCare hair,
+    @NotNull MedicineWait medicineWait,
     @NotNull SchedulingMode scheduling,
     @NotNull @Min(Preferences.FEWEST_DAYS) @Max(Preferences.MOST_DAYS) Integer fixedDays) {
 
@@ -75,7 +88,11 @@ public record SettingsRequest(
         WeightUnit.KG,
         Hours.H24,
         Facing.FRONT,
-        CleaningMethod.FILL,
+        CleaningWays.DEFAULT.method(),
+        CleaningWays.DEFAULT.swabs(),
+        CleaningWays.DEFAULT.wipes(),
+        CleaningWays.DEFAULT.hair(),
+        CleaningWays.DEFAULT.medicineWait(),
         Preferences.DEFAULT.scheduling(),
         Preferences.DEFAULT.fixedDays());
   }

@@ -144,6 +144,6 @@ class CheckAnswers {
 
   private DogRecord dog(UUID id) {
     Dog dog = dogs.one(CurrentMember.household(), id).orElseThrow(Refusal::notFound);
-    return records.complete(DogRecord.of(dog.id(), dog.profile(), dog.joinedOn()));
+    return records.of(dog);
   }
 }

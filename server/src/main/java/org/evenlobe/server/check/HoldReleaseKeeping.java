@@ -48,7 +48,7 @@ public class HoldReleaseKeeping {
   }
 
   private void allow(Dog dog, UUID id, HoldReleaseRequest said) {
-    DogRecord all = records.complete(DogRecord.of(dog.id(), dog.profile(), dog.joinedOn()));
+    DogRecord all = records.of(dog);
     DogRecord before =
         all.withReleases(
             all.releases().stream().filter(release -> !release.id().equals(id)).toList());

@@ -4,9 +4,13 @@ import jakarta.persistence.AttributeOverride;
 import jakarta.persistence.Column;
 import jakarta.persistence.Embedded;
 import jakarta.persistence.Entity;
+import jakarta.persistence.EnumType;
+import jakarta.persistence.Enumerated;
 import java.util.Optional;
+import java.util.UUID;
 import org.evenlobe.core.measure.EarPair;
 import org.evenlobe.core.record.CleaningRecord;
+import org.evenlobe.core.record.Handled;
 import org.evenlobe.server.record.StoredDogFact;
 import org.jspecify.annotations.Nullable;
 
@@ -19,6 +23,10 @@ public class Cleaning extends StoredDogFact<CleaningRequest> {
   @AttributeOverride(name = "load", column = @Column(name = "right_load"))
   @AttributeOverride(name = "fills", column = @Column(name = "right_fills"))
   @AttributeOverride(name = "poured", column = @Column(name = "right_poured"))
+  @AttributeOverride(name = "wipes", column = @Column(name = "right_wipes"))
+  @AttributeOverride(name = "squelched", column = @Column(name = "right_squelched"))
+  @AttributeOverride(name = "colour", column = @Column(name = "right_colour"))
+  @AttributeOverride(name = "odour", column = @Column(name = "right_odour"))
   private @Nullable EarColumns right;
 
   @Embedded
@@ -26,8 +34,17 @@ public class Cleaning extends StoredDogFact<CleaningRequest> {
   @AttributeOverride(name = "load", column = @Column(name = "left_load"))
   @AttributeOverride(name = "fills", column = @Column(name = "left_fills"))
   @AttributeOverride(name = "poured", column = @Column(name = "left_poured"))
+  @AttributeOverride(name = "wipes", column = @Column(name = "left_wipes"))
+  @AttributeOverride(name = "squelched", column = @Column(name = "left_squelched"))
+  @AttributeOverride(name = "colour", column = @Column(name = "left_colour"))
+  @AttributeOverride(name = "odour", column = @Column(name = "left_odour"))
   private @Nullable EarColumns left;
 
+  @Enumerated(EnumType.STRING)
+  private @Nullable Handled handled;
+
+  private @Nullable Integer seconds;
+  private @Nullable UUID cleanerId;
   private @Nullable String note;
 
   @Override
@@ -35,6 +52,9 @@ public class Cleaning extends StoredDogFact<CleaningRequest> {
     super.say(said);
     right = EarColumns.of(said.ears().right());
     left = EarColumns.of(said.ears().left());
+    handled = said.handled();
+    seconds = said.seconds();
+    cleanerId = said.cleaner();
     note = said.note();
   }
 
@@ -45,6 +65,10 @@ public class Cleaning extends StoredDogFact<CleaningRequest> {
         doneAt(),
         zone(),
         new EarPair<>(EarColumns.toCore(right), EarColumns.toCore(left)),
+        new CleaningRecord.Manner(
+            Optional.ofNullable(handled),
+            Optional.ofNullable(seconds),
+            Optional.ofNullable(cleanerId)),
         Optional.ofNullable(note));
   }
 }

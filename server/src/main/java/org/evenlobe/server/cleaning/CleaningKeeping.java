@@ -2,11 +2,14 @@ package org.evenlobe.server.cleaning;
 
 import java.util.List;
 import java.util.UUID;
+import org.evenlobe.core.record.Supply;
+import org.evenlobe.server.access.CurrentMember;
 import org.evenlobe.server.fact.FactStore;
 import org.evenlobe.server.fact.KeptVersion;
 import org.evenlobe.server.fact.Precondition;
 import org.evenlobe.server.problem.InvalidFields;
 import org.evenlobe.server.record.DogFactRules;
+import org.evenlobe.server.stock.Supplies;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -15,10 +18,12 @@ import org.springframework.transaction.annotation.Transactional;
 public class CleaningKeeping {
   private final FactStore facts;
   private final DogFactRules rules;
+  private final Supplies supplies;
 
-  CleaningKeeping(FactStore facts, DogFactRules rules) {
+  CleaningKeeping(FactStore facts, DogFactRules rules, Supplies supplies) {
     this.facts = facts;
     this.rules = rules;
+    this.supplies = supplies;
   }
 
   /** Deletes a cleaning; it can be restored for 30 days. */
@@ -42,8 +47,8 @@ public class CleaningKeeping {
   /**
    * Records or corrects a cleaning.
    *
-   * @throws InvalidFields if it names no dog of this household or no ear, or lies in the future or
-   *     before the dog's birth
+   * @throws InvalidFields if it names no dog or bottle of this household or no ear, or lies in the
+   *     future or before the dog's birth
    */
   @Transactional
   public Cleaning put(UUID id, Precondition given, CleaningRequest said) {
@@ -53,6 +58,12 @@ public class CleaningKeeping {
             said.ears().right() != null || said.ears().left() != null,
             "ears",
             "must name one ear at least")
+        .require(
+            said.cleaner() == null
+                || supplies.wasThere(
+                    CurrentMember.household(), said.cleaner(), Supply.Kind.CLEANER),
+            "cleaner",
+            "is not a bottle of this household")
         .throwIfAny();
     return facts.put(Cleaning.class, Cleaning::new, id, given, said);
   }

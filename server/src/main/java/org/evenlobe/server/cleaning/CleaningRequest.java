@@ -11,7 +11,10 @@ import java.time.Instant;
 import java.time.ZoneId;
 import java.util.UUID;
 import org.evenlobe.core.record.CleaningMethod;
+import org.evenlobe.core.record.DischargeKind;
+import org.evenlobe.core.record.Handled;
 import org.evenlobe.core.record.Load;
+import org.evenlobe.core.record.Odour;
 import org.evenlobe.server.record.DogFactRequest;
 import org.jspecify.annotations.Nullable;
 
@@ -22,6 +25,9 @@ import org.jspecify.annotations.Nullable;
  * @param at when
  * @param zone the zone it is recorded in
  * @param ears what was done to each, one at least
+ * @param handled how the dog took it
+ * @param seconds how long it took, a day at most
+ * @param cleaner the bottle of this household that was used
  * @param note in their own words, 2,000 characters at most
  */
 public record CleaningRequest(
@@ -29,6 +35,9 @@ public record CleaningRequest(
     @NotNull Instant at,
     @NotNull ZoneId zone,
     @NotNull @Valid CleanedEarsRequest ears,
+    @Nullable Handled handled,
+    @Nullable @Min(0) @Max(86_400) Integer seconds,
+    @Nullable UUID cleaner,
     @Nullable @Size(max = 2000) String note)
     implements DogFactRequest {
 
@@ -43,10 +52,24 @@ public record CleaningRequest(
    * @param load what came out, 0 to 4
    * @param poured what was poured in all its fills, where it was measured
    * @param fills how many fills that was; 1 where it is left out
+   * @param wipes how many wipes it took, 99 at most
+   * @param squelched whether the massage was heard to squelch
+   * @param colour what came out looked like
+   * @param odour what it smelled of
    */
   public record EarCleaningRequest(
       @NotNull CleaningMethod method,
       @NotNull @Min(0) @Max(Load.HEAVIEST) Integer load,
       @Nullable @DecimalMin("0.1") @DecimalMax("200") Double poured,
-      @Nullable @Min(1) @Max(20) Integer fills) {}
+      @Nullable @Min(1) @Max(20) Integer fills,
+      @Nullable @Min(0) @Max(99) Integer wipes,
+      @Nullable Boolean squelched,
+      @Nullable DischargeKind colour,
+      @Nullable Odour odour) {
+
+    /** A cleaning of which only the load was noticed. */
+    public static EarCleaningRequest of(CleaningMethod method, int load) {
+      return new EarCleaningRequest(method, load, null, null, null, null, null, null);
+    }
+  }
 }

@@ -6,8 +6,10 @@ import jakarta.persistence.Enumerated;
 import java.util.Optional;
 import org.evenlobe.core.measure.Volume;
 import org.evenlobe.core.record.CleaningMethod;
+import org.evenlobe.core.record.DischargeKind;
 import org.evenlobe.core.record.EarCleaning;
 import org.evenlobe.core.record.Load;
+import org.evenlobe.core.record.Odour;
 import org.evenlobe.server.cleaning.CleaningRequest.EarCleaningRequest;
 import org.jspecify.annotations.Nullable;
 
@@ -20,6 +22,14 @@ class EarColumns {
   private @Nullable Integer load;
   private @Nullable Integer fills;
   private @Nullable Double poured;
+  private @Nullable Integer wipes;
+  private @Nullable Boolean squelched;
+
+  @Enumerated(EnumType.STRING)
+  private @Nullable DischargeKind colour;
+
+  @Enumerated(EnumType.STRING)
+  private @Nullable Odour odour;
 
   static EarColumns of(@Nullable EarCleaningRequest said) {
     EarColumns columns = new EarColumns();
@@ -28,6 +38,10 @@ class EarColumns {
       columns.load = said.load();
       columns.fills = said.fills();
       columns.poured = said.poured();
+      columns.wipes = said.wipes();
+      columns.squelched = said.squelched();
+      columns.colour = said.colour();
+      columns.odour = said.odour();
     }
     return columns;
   }
@@ -41,6 +55,11 @@ class EarColumns {
                 columns.method,
                 new Load(columns.load),
                 Optional.ofNullable(columns.poured).map(Volume::new),
-                columns.fills == null ? 1 : columns.fills));
+                columns.fills == null ? 1 : columns.fills,
+                new EarCleaning.Noticed(
+                    Optional.ofNullable(columns.wipes),
+                    Optional.ofNullable(columns.squelched),
+                    Optional.ofNullable(columns.colour),
+                    Optional.ofNullable(columns.odour))));
   }
 }

@@ -17,6 +17,8 @@ import org.evenlobe.core.record.CleaningMethod;
 import org.evenlobe.core.record.CleaningRecord;
 import org.evenlobe.core.record.DogRecord;
 import org.evenlobe.core.record.EarCleaning;
+import org.evenlobe.core.record.EarCleaning.Noticed;
+import org.evenlobe.core.record.Handled;
 import org.evenlobe.core.record.Load;
 import org.evenlobe.core.record.Preferences;
 
@@ -93,6 +95,10 @@ final class DemoDiary {
         on.atTime(EVENING).atZone(zone).toInstant(),
         zone,
         ears,
+        new CleaningRecord.Manner(
+            Optional.of(random.nextInt(4) == 0 ? Handled.UNEASY : Handled.CALM),
+            Optional.of(60 * random.nextInt(6, 12) + random.nextInt(60)),
+            Optional.empty()),
         NOTES.get(ordinal % NOTES.size()));
   }
 
@@ -100,10 +106,17 @@ final class DemoDiary {
   private static EarCleaning cleaning(DemoDog dog, Load load, SplittableRandom random) {
     double held = FILL_MILLILITRES * (1 + 0.12 * (random.nextDouble() - 0.5));
     boolean measured = dog.method() == CleaningMethod.FILL && random.nextBoolean();
-    return measured
-        ? new EarCleaning(
-            dog.method(), load, Optional.of(new Volume(Math.round(held * 10) / 10.0)), 1)
-        : EarCleaning.unmeasured(dog.method(), load);
+    Optional<Volume> poured =
+        measured ? Optional.of(new Volume(Math.round(held * 10) / 10.0)) : Optional.empty();
+    Noticed noticed =
+        new Noticed(
+            Optional.of(1 + load.grade() + random.nextInt(2)),
+            dog.method() == CleaningMethod.WIPE
+                ? Optional.empty()
+                : Optional.of(random.nextInt(5) > 0),
+            load.grade() == 0 ? Optional.empty() : Optional.of(dog.wax()),
+            Optional.empty());
+    return new EarCleaning(dog.method(), load, poured, 1, noticed);
   }
 
   private static Load load(

@@ -16,12 +16,15 @@ import org.evenlobe.core.record.Eardrum;
 import org.evenlobe.core.record.Feathering;
 import org.evenlobe.core.record.Ground;
 import org.evenlobe.core.record.InfectionHistory;
+import org.evenlobe.core.record.Rung;
 import org.evenlobe.core.record.WaterHabit;
 import org.evenlobe.server.dog.DogRequest;
 import org.evenlobe.server.dog.DogRequest.EarTraitsRequest;
 import org.evenlobe.server.dog.DogRequest.EardrumRequest;
+import org.evenlobe.server.dog.DogRequest.HandlingRequest;
 import org.evenlobe.server.dog.DogRequest.LifeRequest;
 import org.evenlobe.server.dog.DogRequest.WeighingRequest;
+import org.jspecify.annotations.Nullable;
 
 /** The five dogs of the boarding home on the marsh. */
 enum DemoDog {
@@ -198,7 +201,14 @@ enum DemoDog {
         this == OTTER,
         eardrum(joinedOn),
         null,
+        null,
+        handling(joinedOn),
         null);
+  }
+
+  /** The nervous one came to a hand on the head and no more. */
+  private @Nullable HandlingRequest handling(LocalDate joinedOn) {
+    return this == TEASEL ? new HandlingRequest(false, Rung.TOUCH, joinedOn) : null;
   }
 
   /** The two with a history came with a vet's letter. */

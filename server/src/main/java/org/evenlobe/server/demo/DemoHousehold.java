@@ -1,6 +1,7 @@
 package org.evenlobe.server.demo;
 
 import java.nio.charset.StandardCharsets;
+import java.time.Instant;
 import java.time.LocalDate;
 import java.time.ZoneId;
 import java.time.temporal.ChronoUnit;
@@ -11,13 +12,16 @@ import org.evenlobe.core.measure.Volume;
 import org.evenlobe.core.plan.PlanItem;
 import org.evenlobe.core.plan.Planner;
 import org.evenlobe.core.record.CheckRecord;
+import org.evenlobe.core.record.CleanerKind;
 import org.evenlobe.core.record.CleaningRecord;
 import org.evenlobe.core.record.DogRecord;
 import org.evenlobe.core.record.DogSigns;
 import org.evenlobe.core.record.EarCleaning;
 import org.evenlobe.core.record.EarFinding;
 import org.evenlobe.core.record.ExposureKind;
+import org.evenlobe.core.record.Practice;
 import org.evenlobe.core.record.Preferences;
+import org.evenlobe.core.record.Supply;
 import org.evenlobe.server.access.CurrentMember;
 import org.evenlobe.server.access.HouseholdDay;
 import org.evenlobe.server.access.Member;
@@ -32,11 +36,15 @@ import org.evenlobe.server.cleaning.CleaningKeeping;
 import org.evenlobe.server.cleaning.CleaningRequest;
 import org.evenlobe.server.cleaning.CleaningRequest.CleanedEarsRequest;
 import org.evenlobe.server.cleaning.CleaningRequest.EarCleaningRequest;
+import org.evenlobe.server.cleaning.PracticeKeeping;
+import org.evenlobe.server.cleaning.PracticeRequest;
 import org.evenlobe.server.dog.DogKeeping;
 import org.evenlobe.server.exposure.ExposureKeeping;
 import org.evenlobe.server.exposure.ExposureRequest;
 import org.evenlobe.server.fact.Precondition;
 import org.evenlobe.server.plan.HouseholdPlans;
+import org.evenlobe.server.stock.SupplyKeeping;
+import org.evenlobe.server.stock.SupplyRequest;
 import org.evenlobe.server.visit.VisitKeeping;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
@@ -71,6 +79,8 @@ class DemoHousehold implements ApplicationRunner {
   private final CheckKeeping checks;
   private final VisitKeeping visits;
   private final ExposureKeeping exposures;
+  private final PracticeKeeping practices;
+  private final SupplyKeeping supplies;
   private final DemoRecords kept;
   private final HouseholdPlans plans;
   private final HouseholdDay day;
@@ -84,6 +94,8 @@ class DemoHousehold implements ApplicationRunner {
       CheckKeeping checks,
       VisitKeeping visits,
       ExposureKeeping exposures,
+      PracticeKeeping practices,
+      SupplyKeeping supplies,
       DemoRecords kept,
       HouseholdPlans plans,
       HouseholdDay day,
@@ -94,6 +106,8 @@ class DemoHousehold implements ApplicationRunner {
     this.checks = checks;
     this.visits = visits;
     this.exposures = exposures;
+    this.practices = practices;
+    this.supplies = supplies;
     this.kept = kept;
     this.plans = plans;
     this.day = day;
@@ -121,6 +135,7 @@ class DemoHousehold implements ApplicationRunner {
       for (DemoDog dog : DemoDog.values()) {
         begin(dog, today);
       }
+      lay(today);
     }
     LOG.info("demo household filled up to {}", today);
   }
@@ -138,6 +153,7 @@ class DemoHousehold implements ApplicationRunner {
     all.addAll(missing);
     DogRecord checked = record.withChecks(all);
     record(checked, diary.continued(dog, checked, until));
+    practise(dog, today);
   }
 
   private void begin(DemoDog dog, LocalDate today) {
@@ -149,6 +165,7 @@ class DemoHousehold implements ApplicationRunner {
     for (DemoVisits.DemoVisit visit : new DemoVisits(ZONE).of(dog, today)) {
       visits.put(visit.id(), Precondition.isNew(), visit.said());
     }
+    practise(dog, today);
     if (dog == DemoDog.OTTER) {
       swims(dog, today.minusDays(84), today.minusDays(79));
       swims(dog, today.minusDays(29), today.minusDays(29));
@@ -169,6 +186,49 @@ class DemoHousehold implements ApplicationRunner {
     record(empty, best);
   }
 
+  private void practise(DemoDog dog, LocalDate today) {
+    DogRecord record = kept.one(dog.id());
+    for (Practice practice : new DemoPractices(ZONE).missing(dog, record, today)) {
+      practices.put(
+          practice.id(),
+          Precondition.isNew(),
+          new PracticeRequest(
+              dog.id(), practice.at(), practice.zone(), practice.rung(), practice.handled()));
+    }
+  }
+
+  /** Two bottles and a pack, counted four weeks ago. */
+  private void lay(LocalDate today) {
+    Instant counted = today.minusDays(28).atTime(10, 0).atZone(ZONE).toInstant();
+    supplies.put(
+        id("bottle"),
+        Precondition.isNew(),
+        new SupplyRequest(
+            Supply.Kind.CLEANER,
+            "Gentle cleaner, the green bottle",
+            CleanerKind.GENTLE,
+            250.0,
+            150.0,
+            counted,
+            today.minusDays(40)));
+    supplies.put(
+        id("second bottle"),
+        Precondition.isNew(),
+        new SupplyRequest(
+            Supply.Kind.CLEANER,
+            "Drying, for after the creek",
+            CleanerKind.DRYING,
+            120.0,
+            120.0,
+            counted,
+            null));
+    supplies.put(
+        id("pads"),
+        Precondition.isNew(),
+        new SupplyRequest(
+            Supply.Kind.WIPES, "Cotton pads", null, 120.0, 74.0, counted, today.minusDays(30)));
+  }
+
   private void swims(DemoDog dog, LocalDate firstDay, LocalDate lastDay) {
     ExposureRequest swim =
         new ExposureRequest(
@@ -185,6 +245,7 @@ class DemoHousehold implements ApplicationRunner {
     return DogRecord.of(dog.id(), dog.profile(), day)
         .withChecks(dog.checks())
         .withVisits(dog.visits())
+        .withPractices(dog.practices())
         .withExposures(dog.exposures());
   }
 
@@ -212,6 +273,9 @@ class DemoHousehold implements ApplicationRunner {
         new CleanedEarsRequest(
             cleaning.ears().right().map(DemoHousehold::said).orElse(null),
             cleaning.ears().left().map(DemoHousehold::said).orElse(null)),
+        cleaning.manner().handled().orElse(null),
+        cleaning.manner().seconds().orElse(null),
+        cleaning.manner().cleaner().orElse(null),
         cleaning.note().orElse(null));
   }
 
@@ -260,7 +324,11 @@ class DemoHousehold implements ApplicationRunner {
         ear.method(),
         ear.load().grade(),
         ear.poured().map(Volume::millilitres).orElse(null),
-        ear.poured().isPresent() ? ear.fills() : null);
+        ear.poured().isPresent() ? ear.fills() : null,
+        ear.seen().wipes().orElse(null),
+        ear.seen().squelched().orElse(null),
+        ear.seen().colour().orElse(null),
+        ear.seen().odour().orElse(null));
   }
 
   private static UUID id(String what) {

@@ -25,6 +25,6 @@ class DemoRecords {
   @Transactional(readOnly = true)
   public DogRecord one(UUID id) {
     Dog dog = dogs.one(CurrentMember.household(), id).orElseThrow();
-    return records.complete(DogRecord.of(id, dog.profile(), dog.joinedOn()));
+    return records.of(dog);
   }
 }

@@ -1,5 +1,6 @@
 package org.evenlobe.server.dog;
 
+import jakarta.persistence.Embedded;
 import jakarta.persistence.Entity;
 import jakarta.persistence.EnumType;
 import jakarta.persistence.Enumerated;
@@ -17,8 +18,10 @@ import org.evenlobe.core.record.EarTraits;
 import org.evenlobe.core.record.Eardrum;
 import org.evenlobe.core.record.Feathering;
 import org.evenlobe.core.record.Ground;
+import org.evenlobe.core.record.Handling;
 import org.evenlobe.core.record.InfectionHistory;
 import org.evenlobe.core.record.Life;
+import org.evenlobe.core.record.Rung;
 import org.evenlobe.core.record.WaterHabit;
 import org.evenlobe.core.record.Weighing;
 import org.evenlobe.server.fact.StoredFact;
@@ -76,6 +79,14 @@ public class Dog extends StoredFact<DogRequest> {
   private @Nullable LocalDate eardrumOn;
   private @Nullable String reactions;
   private @Nullable String normal;
+  private boolean bites;
+
+  @Enumerated(EnumType.STRING)
+  private Rung rung;
+
+  private @Nullable LocalDate rungOn;
+
+  @Embedded private @Nullable OwnWaysColumns ways;
 
   /** A weighing as the column holds it, with its day as text. */
   record StoredWeighing(String on, double kilograms) {
@@ -113,6 +124,10 @@ public class Dog extends StoredFact<DogRequest> {
     eardrumOn = said.eardrum().on();
     reactions = said.reactions();
     normal = said.normal();
+    bites = said.handled().bites();
+    rung = said.handled().rung();
+    rungOn = said.handled().on().orElse(null);
+    ways = OwnWaysColumns.of(said.ownWays());
   }
 
   /** The day it joined the household. */
@@ -146,6 +161,8 @@ public class Dog extends StoredFact<DogRequest> {
         waterSensitive,
         new Eardrum(eardrum, Optional.ofNullable(eardrumOn)),
         Optional.ofNullable(reactions),
-        Optional.ofNullable(normal));
+        Optional.ofNullable(normal),
+        new Handling(bites, rung, Optional.ofNullable(rungOn)),
+        OwnWaysColumns.toCore(ways));
   }
 }

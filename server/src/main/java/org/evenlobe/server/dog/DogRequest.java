@@ -13,16 +13,24 @@ import org.evenlobe.core.measure.Weight;
 import org.evenlobe.core.record.Allergy;
 import org.evenlobe.core.record.CanalHair;
 import org.evenlobe.core.record.Carriage;
+import org.evenlobe.core.record.CleaningMethod;
+import org.evenlobe.core.record.CleaningWays;
 import org.evenlobe.core.record.Climate;
 import org.evenlobe.core.record.DogProfile;
 import org.evenlobe.core.record.EarTraits;
 import org.evenlobe.core.record.Eardrum;
 import org.evenlobe.core.record.Feathering;
 import org.evenlobe.core.record.Ground;
+import org.evenlobe.core.record.HairCare;
+import org.evenlobe.core.record.Handling;
 import org.evenlobe.core.record.InfectionHistory;
 import org.evenlobe.core.record.Life;
+import org.evenlobe.core.record.MedicineWait;
+import org.evenlobe.core.record.Rung;
+import org.evenlobe.core.record.Swabs;
 import org.evenlobe.core.record.WaterHabit;
 import org.evenlobe.core.record.Weighing;
+import org.evenlobe.core.record.WipeMaterial;
 import org.evenlobe.server.ear.KnownBreed;
 import org.jspecify.annotations.Nullable;
 
@@ -43,6 +51,8 @@ import org.jspecify.annotations.Nullable;
  * @param eardrum what a vet saw of its eardrums
  * @param reactions what it has reacted to
  * @param normal what is normal for this dog
+ * @param handling how it takes being handled; a full session where it is left out
+ * @param ways what is done differently with it
  */
 public record DogRequest(
     @NotBlank @Size(max = 60) String name,
@@ -58,7 +68,9 @@ public record DogRequest(
     @Nullable Boolean waterSensitive,
     @NotNull @Valid EardrumRequest eardrum,
     @Nullable @Size(max = 1000) String reactions,
-    @Nullable @Size(max = 1000) String normal) {
+    @Nullable @Size(max = 1000) String normal,
+    @Nullable @Valid HandlingRequest handling,
+    @Nullable @Valid OwnWaysRequest ways) {
 
   private static final String LEAST = "" + Weight.LEAST;
   private static final String MOST = "" + Weight.MOST;
@@ -115,6 +127,49 @@ public record DogRequest(
     }
   }
 
+  /**
+   * How it takes being handled.
+   *
+   * @param bites whether it bites when its ears are handled
+   * @param rung the rung on which it stays calm
+   * @param on the day on which that was so
+   */
+  public record HandlingRequest(
+      @NotNull Boolean bites, @NotNull Rung rung, @Nullable LocalDate on) {
+
+    Handling toCore() {
+      return new Handling(bites, rung, Optional.ofNullable(on));
+    }
+  }
+
+  /** What is done differently with it; left out where it is done as with the others. */
+  public record OwnWaysRequest(
+      @Nullable CleaningMethod method,
+      @Nullable Swabs swabs,
+      @Nullable WipeMaterial wipes,
+      @Nullable HairCare hair,
+      @Nullable MedicineWait medicineWait) {
+
+    CleaningWays.OwnWays toCore() {
+      return new CleaningWays.OwnWays(
+          Optional.ofNullable(method),
+          Optional.ofNullable(swabs),
+          Optional.ofNullable(wipes),
+          Optional.ofNullable(hair),
+          Optional.ofNullable(medicineWait));
+    }
+  }
+
+  /** How it takes being handled, as the core knows it. */
+  Handling handled() {
+    return handling == null ? Handling.UNSAID : handling.toCore();
+  }
+
+  /** What is done differently, as the core knows it. */
+  CleaningWays.OwnWays ownWays() {
+    return ways == null ? CleaningWays.OwnWays.NONE : ways.toCore();
+  }
+
   /** The same as the core knows it. */
   public DogProfile toCore() {
     return new DogProfile(
@@ -129,6 +184,8 @@ public record DogRequest(
         Boolean.TRUE.equals(waterSensitive),
         eardrum.toCore(),
         Optional.ofNullable(reactions),
-        Optional.ofNullable(normal));
+        Optional.ofNullable(normal),
+        handled(),
+        ownWays());
   }
 }

@@ -22,6 +22,7 @@ import org.evenlobe.core.record.DogProfile;
 import org.evenlobe.core.record.DogRecord;
 import org.evenlobe.core.record.EarFinding;
 import org.evenlobe.core.record.Exposure;
+import org.evenlobe.core.stock.StockOutlook;
 import org.evenlobe.core.trend.AssessedCheck;
 import org.evenlobe.core.trend.CheckHistory;
 import org.evenlobe.core.visit.CallCard;
@@ -45,12 +46,16 @@ public class HouseholdPlans {
   /** How far back a ribbon shows what was done. */
   private static final int RIBBON_DAYS_BACK = 43;
 
+  /** What runs out within that is said on Today. */
+  private static final int SOON_DAYS = 14;
+
   private final Dogs dogs;
   private final DogRecords records;
   private final Pictures pictures;
   private final SettingsKeeping settings;
   private final HouseholdDay day;
   private final Planner planner;
+  private final StockAnswers stock;
   private final BreedCatalogue breeds;
 
   HouseholdPlans(
@@ -60,6 +65,7 @@ public class HouseholdPlans {
       SettingsKeeping settings,
       HouseholdDay day,
       Planner planner,
+      StockAnswers stock,
       BreedCatalogue breeds) {
     this.dogs = dogs;
     this.records = records;
@@ -67,6 +73,7 @@ public class HouseholdPlans {
     this.settings = settings;
     this.day = day;
     this.planner = planner;
+    this.stock = stock;
     this.breeds = breeds;
   }
 
@@ -77,9 +84,14 @@ public class HouseholdPlans {
    * @param zone that zone
    * @param agenda what to do, the most pressing first
    * @param dogs all dogs, by name
+   * @param runningOut what is in the house for less than two weeks of the plan
    */
   public record Today(
-      LocalDate today, ZoneId zone, List<Agenda.Line> agenda, List<DogToday> dogs) {}
+      LocalDate today,
+      ZoneId zone,
+      List<Agenda.Line> agenda,
+      List<DogToday> dogs,
+      List<StockOutlook> runningOut) {}
 
   /**
    * How one dog stands.
@@ -192,13 +204,19 @@ public class HouseholdPlans {
     Settings how = settings.get();
     LocalDate today = day.today(how.zone());
     Map<UUID, Instant> sent = pictures.sentAt();
-    List<DogRecord> bare = dogs.ofHousehold(household).stream().map(HouseholdPlans::bare).toList();
+    List<Dog> here = dogs.ofHousehold(household);
+    List<DogRecord> all = records.of(here, dogs.archived(household));
     List<DogToday> answers =
-        records.complete(bare).stream()
+        all.subList(0, here.size()).stream()
             .map(record -> standing(record, sent.get(record.id()), how, today))
             .toList();
     List<DogPlan> plans = answers.stream().map(DogToday::plan).toList();
-    return new Today(today, how.zone(), Agenda.lines(plans), answers);
+    List<StockOutlook> runningOut =
+        stock.outlooks(all, plans, how, today).stream()
+            .filter(kind -> !kind.supplies().isEmpty())
+            .filter(kind -> kind.runsOutBy(today.plusDays(SOON_DAYS)))
+            .toList();
+    return new Today(today, how.zone(), Agenda.lines(plans), answers, runningOut);
   }
 
   /**
@@ -210,7 +228,7 @@ public class HouseholdPlans {
   public DogInFull dog(UUID id) {
     UUID household = CurrentMember.household();
     Dog dog = dogs.one(household, id).orElseThrow(Refusal::notFound);
-    DogRecord record = records.complete(bare(dog));
+    DogRecord record = records.of(dog);
     Settings how = settings.get();
     LocalDate today = day.today(how.zone());
     CheckHistory history = CheckHistory.of(record, today);
@@ -238,10 +256,6 @@ public class HouseholdPlans {
     return dogs.archived(CurrentMember.household()).stream()
         .map(dog -> new ArchivedDog(dog.id(), dog.profile().name(), dog.leftOn().orElseThrow()))
         .toList();
-  }
-
-  private static DogRecord bare(Dog dog) {
-    return DogRecord.of(dog.id(), dog.profile(), dog.joinedOn());
   }
 
   private static List<CheckMark> checkMarks(CheckHistory history, LocalDate today) {

@@ -6,15 +6,18 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
+import java.util.stream.Stream;
 import org.evenlobe.core.record.CheckRecord;
 import org.evenlobe.core.record.CleaningRecord;
 import org.evenlobe.core.record.Dated;
 import org.evenlobe.core.record.DogRecord;
 import org.evenlobe.core.record.Exposure;
 import org.evenlobe.core.record.HoldRelease;
+import org.evenlobe.core.record.Practice;
 import org.evenlobe.core.record.Skip;
 import org.evenlobe.core.record.VisitRecord;
 import org.evenlobe.server.access.CurrentMember;
+import org.evenlobe.server.dog.Dog;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Propagation;
 import org.springframework.transaction.annotation.Transactional;
@@ -32,6 +35,19 @@ public class DogRecords {
   /** The dog with all its facts. */
   public DogRecord complete(DogRecord bare) {
     return complete(List.of(bare), Optional.of(bare.id())).get(0);
+  }
+
+  /** All that is known of a dog. */
+  public DogRecord of(Dog dog) {
+    return complete(DogRecord.of(dog.id(), dog.profile(), dog.joinedOn()));
+  }
+
+  /** All that is known of dogs, one list after the other. */
+  public List<DogRecord> of(List<Dog> dogs, List<Dog> more) {
+    return complete(
+        Stream.concat(dogs.stream(), more.stream())
+            .map(dog -> DogRecord.of(dog.id(), dog.profile(), dog.joinedOn()))
+            .toList());
   }
 
   /** The household's dogs with all their facts. */
@@ -63,7 +79,8 @@ public class DogRecords {
         of(VisitRecord.class, facts),
         of(HoldRelease.class, facts),
         of(Exposure.class, facts),
-        of(Skip.class, facts));
+        of(Skip.class, facts),
+        of(Practice.class, facts));
   }
 
   private static <F extends Dated> List<F> of(Class<F> kind, List<Dated> facts) {

@@ -45,7 +45,7 @@ class TodayTest {
     addDogWithCleanings(12);
     addDogWithCleanings(30);
 
-    assertThat(statements(owner.at("/today"))).isEqualTo(forOne).isLessThan(15);
+    assertThat(statements(owner.at("/today"))).isEqualTo(forOne).isLessThan(18);
   }
 
   @Test

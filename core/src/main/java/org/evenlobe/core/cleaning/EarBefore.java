@@ -1,0 +1,38 @@
+package org.evenlobe.core.cleaning;
+
+import java.util.Optional;
+import org.evenlobe.core.check.MayGoIn;
+import org.evenlobe.core.check.Verdict;
+import org.evenlobe.core.measure.Volume;
+import org.evenlobe.core.record.CanalHair;
+import org.evenlobe.core.record.CleaningInstruction;
+
+/**
+ * How one ear stands before a session.
+ *
+ * @param asked whether it is one of those to be cleaned
+ * @param due whether its cleaning is due
+ * @param verdict what its latest check says
+ * @param score its ear score there, 0 to 12
+ * @param red whether any redness was seen there
+ * @param held why it is held, where it is
+ * @param mayGoIn what may go in
+ * @param order the vet's instruction that is in force
+ * @param hair how much hair grows in its canal
+ * @param canal what its canal holds, where that is known
+ * @param daysSince how many days ago it was cleaned last
+ * @param habit what its last sessions took
+ */
+public record EarBefore(
+    boolean asked,
+    boolean due,
+    Verdict verdict,
+    int score,
+    boolean red,
+    Optional<String> held,
+    MayGoIn mayGoIn,
+    Optional<CleaningInstruction> order,
+    CanalHair hair,
+    Optional<Volume> canal,
+    Optional<Integer> daysSince,
+    Habit habit) {}

@@ -1,0 +1,31 @@
+package org.evenlobe.core.cleaning;
+
+import java.util.List;
+import java.util.Optional;
+import org.evenlobe.core.measure.Side;
+import org.evenlobe.core.measure.Volume;
+import org.evenlobe.core.record.CleaningMethod;
+import org.evenlobe.core.rule.Reason;
+
+/**
+ * What a session does to one ear.
+ *
+ * @param ear which
+ * @param method how; empty where it is left alone
+ * @param narrowed whether that is less than the household would do
+ * @param perFill what one fill takes, where that is known
+ * @param habit what its last sessions took
+ * @param reasons why so, the deciding one first
+ */
+public record EarTask(
+    Side ear,
+    Optional<CleaningMethod> method,
+    boolean narrowed,
+    Optional<Volume> perFill,
+    Habit habit,
+    List<Reason> reasons) {
+
+  public EarTask {
+    reasons = List.copyOf(reasons);
+  }
+}

@@ -1,0 +1,153 @@
+package org.evenlobe.core.cleaning;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import org.evenlobe.core.check.MayGoIn;
+import org.evenlobe.core.check.Verdict;
+import org.evenlobe.core.measure.Side;
+import org.evenlobe.core.record.CleaningInstruction;
+import org.evenlobe.core.record.CleaningMethod;
+import org.evenlobe.core.record.Rung;
+import org.evenlobe.core.rule.Figures;
+import org.evenlobe.core.rule.Reason;
+import org.evenlobe.core.rule.Rule;
+
+/**
+ * Chooses how one ear is cleaned (rule CLEAN_METHOD). A hold stands above all, then the vet's word;
+ * then what the household prefers, which the trust ladder, the verdict, the eardrum and a cleaning
+ * that is not due can only narrow.
+ *
+ * <p>For example a household that fills, with a dog whose check says "wipe only", wipes.
+ */
+final class MethodChoice {
+  private static final int GUARD_DAYS = 5;
+
+  private final Side side;
+  private final EarBefore ear;
+  private final CleaningMethod preferred;
+  private final Rung rung;
+  private final List<Reason> reasons = new ArrayList<>();
+
+  private MethodChoice(Side side, EarBefore ear, CleaningMethod preferred, Rung rung) {
+    this.side = side;
+    this.ear = ear;
+    this.preferred = preferred;
+    this.rung = rung;
+  }
+
+  static EarTask task(Side side, EarBefore ear, CleaningMethod preferred, Rung rung) {
+    MethodChoice choice = new MethodChoice(side, ear, preferred, rung);
+    Optional<CleaningMethod> method = choice.method();
+    boolean narrowed = ear.asked() && !method.equals(Optional.of(preferred));
+    if (method.isPresent()) {
+      choice.tooSoon();
+    }
+    return new EarTask(side, method, narrowed, ear.canal(), ear.habit(), choice.reasons);
+  }
+
+  private Optional<CleaningMethod> method() {
+    Optional<String> closed = closed();
+    if (closed.isPresent()) {
+      return none(closed.get());
+    }
+    if (!ear.asked()) {
+      return none("The %s is left alone this time.".formatted(side.ear()));
+    }
+    Optional<CleaningMethod> ordered = ear.order().flatMap(CleaningInstruction::method);
+    if (ordered.isPresent()) {
+      say("Your vet said how: %s.".formatted(ordered.get().words()));
+      beyondTheLadder();
+      return ordered;
+    }
+    if (ear.order().isPresent()) {
+      beyondTheLadder();
+    } else if (!rung.atLeast(Rung.WET_PAD)) {
+      return none(
+          "It allows %s as yet: practise first. A cleaning comes at rung 5, wiping only, and a full"
+                  .formatted(rung.words())
+              + " one at rung 6.");
+    }
+    return Optional.of(narrowed());
+  }
+
+  private Optional<String> closed() {
+    if (ear.held().isPresent()) {
+      return Optional.of("The %s is held. %s".formatted(side.ear(), ear.held().get()));
+    }
+    if (ear.verdict().atLeast(Verdict.STOP)) {
+      return Optional.of("The check says no liquid in the %s.".formatted(side.ear()));
+    }
+    if (ear.order().filter(order -> order.everyDays().isEmpty()).isPresent()) {
+      return Optional.of("Your vet said not to clean the %s.".formatted(side.ear()));
+    }
+    return ear.mayGoIn() == MayGoIn.NONE
+        ? Optional.of("Nothing may go into the %s.".formatted(side.ear()))
+        : Optional.empty();
+  }
+
+  private CleaningMethod narrowed() {
+    if (preferred == CleaningMethod.WIPE) {
+      say("You chose to wipe only.");
+      return preferred;
+    }
+    Optional<String> why = whyWipe();
+    if (why.isPresent()) {
+      say(why.get());
+      return CleaningMethod.WIPE;
+    }
+    say("The %s may take liquid: %s, as you chose.".formatted(side.ear(), preferred.doing()));
+    return preferred;
+  }
+
+  private Optional<String> whyWipe() {
+    if (ear.verdict() == Verdict.CAUTION) {
+      return Optional.of(
+          "The check says wipe only: no liquid goes into the %s.".formatted(side.ear()));
+    }
+    if (ear.mayGoIn() == MayGoIn.WIPE) {
+      return Optional.of(
+          "The eardrum of the %s is not known to be whole, and there is trouble on record: wipe only."
+              .formatted(side.ear()));
+    }
+    if (ear.order().isPresent()) {
+      return Optional.empty();
+    }
+    if (rung == Rung.WET_PAD) {
+      return Optional.of("It allows wiping as yet (rung 5): no liquid goes in.");
+    }
+    return ear.verdict() == Verdict.LEAVE && !ear.due()
+        ? Optional.of(
+            "The %s is quiet and not due: wiping what you can see is enough.".formatted(side.ear()))
+        : Optional.empty();
+  }
+
+  private void beyondTheLadder() {
+    if (rung != Rung.FULL_SESSION) {
+      say(
+          "What a vet ordered does not wait for the trust ladder. Have a helper, or let the vet or a"
+              + " groomer do it.");
+    }
+  }
+
+  private void tooSoon() {
+    ear.daysSince()
+        .filter(days -> days < GUARD_DAYS && ear.order().isEmpty())
+        .ifPresent(
+            days ->
+                say(
+                    days == 0
+                        ? "It was cleaned today already: too often irritates the skin."
+                        : "It was cleaned %s ago: too often irritates the skin."
+                            .formatted(Figures.count(days, "day"))));
+  }
+
+  private Optional<CleaningMethod> none(String why) {
+    say(why);
+    return Optional.empty();
+  }
+
+  private void say(String sentence) {
+    reasons.add(Reason.of(Rule.CLEAN_METHOD, sentence));
+  }
+}

@@ -1,0 +1,233 @@
+package org.evenlobe.core.cleaning;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Optional;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
+import org.evenlobe.core.check.Advice;
+import org.evenlobe.core.check.Verdict;
+import org.evenlobe.core.cleaning.CleaningSession.Ending;
+import org.evenlobe.core.cleaning.CleaningSession.Purpose;
+import org.evenlobe.core.cleaning.SessionStep.Kind;
+import org.evenlobe.core.measure.EarPair;
+import org.evenlobe.core.measure.Side;
+import org.evenlobe.core.record.CleaningMethod;
+import org.evenlobe.core.record.Load;
+import org.evenlobe.core.record.Rung;
+import org.evenlobe.core.rule.Reason;
+import org.evenlobe.core.rule.Rule;
+
+/**
+ * Builds a guided session: kit and place, position, the check of both ears, then the better ear and
+ * the other one by their methods, then dry, praise and record. It ends at the check where an ear is
+ * STOP or URGENT (rule CLEAN_STOP), and where no ear may be cleaned.
+ */
+public final class SessionBuilder {
+  private static final Comparator<EarBefore> BETTER_FIRST =
+      Comparator.comparing(EarBefore::verdict)
+          .thenComparing(EarBefore::score)
+          .thenComparing(ear -> ear.habit().lastLoad().map(Load::grade).orElse(0));
+
+  private final SessionSetting setting;
+  private final EarPair<EarBefore> before;
+  private final EarPair<EarTask> tasks;
+  private final Position position;
+  private final List<Side> order;
+
+  private SessionBuilder(SessionSetting setting, EarPair<EarBefore> before) {
+    this.setting = setting;
+    this.before = before;
+    this.tasks =
+        EarPair.bySide(
+            side ->
+                MethodChoice.task(
+                    side, before.get(side), setting.ways().method(), setting.trust().rung()));
+    this.position = Position.of(setting.weight(), setting.helper(), setting.bites());
+    this.order =
+        Stream.of(Side.values())
+            .filter(side -> tasks.get(side).method().isPresent())
+            .sorted(Comparator.comparing(before::get, BETTER_FIRST))
+            .toList();
+  }
+
+  /** The session that cleans. */
+  public static CleaningSession cleaning(SessionSetting setting, EarPair<EarBefore> ears) {
+    return new SessionBuilder(setting, ears).cleaning();
+  }
+
+  /** The session that practises the rung on which the dog stands. */
+  public static CleaningSession practice(SessionSetting setting, EarPair<EarBefore> ears) {
+    return new SessionBuilder(setting, ears).practice();
+  }
+
+  private CleaningSession cleaning() {
+    Optional<Ending> ending = ending();
+    return session(
+        Purpose.CLEANING,
+        Optional.empty(),
+        ending.isPresent() ? List.of() : SessionStep.chained(cleaningSteps()),
+        ending);
+  }
+
+  private CleaningSession practice() {
+    Rung rung = setting.trust().rung();
+    Optional<Ending> ending = soreEars();
+    return session(
+        Purpose.PRACTICE,
+        Optional.of(rung),
+        ending.isPresent() ? List.of() : PracticeSteps.steps(rung),
+        ending);
+  }
+
+  private CleaningSession session(
+      Purpose purpose, Optional<Rung> practises, List<SessionStep> steps, Optional<Ending> ending) {
+    return new CleaningSession(
+        purpose,
+        tasks,
+        order,
+        position,
+        setting.trust(),
+        practises,
+        setting.minutes(),
+        setting.ways(),
+        steps,
+        ending,
+        order.size() < 2
+            ? List.of()
+            : List.of(
+                Reason.of(
+                    Rule.CLEAN_ORDER,
+                    "The %s first: it is the better one, so that nothing is carried across."
+                        .formatted(order.get(0).ear()))));
+  }
+
+  private List<SessionStep> cleaningSteps() {
+    List<SessionStep> steps = new ArrayList<>();
+    steps.add(kit());
+    steps.add(position());
+    steps.add(check());
+    if (!setting.checkedToday()) {
+      return steps;
+    }
+    for (Side side : order) {
+      boolean second = !side.equals(order.get(0));
+      steps.addAll(EarSteps.steps(tasks.get(side), before.get(side), setting.ways(), second));
+    }
+    steps.add(dry());
+    steps.add(taken());
+    return steps;
+  }
+
+  private Optional<Ending> ending() {
+    Verdict worst = before.right().verdict().or(before.left().verdict());
+    if (worst.atLeast(Verdict.STOP) && setting.checkedToday()) {
+      Advice advice = setting.advice().orElseThrow();
+      return Optional.of(new Ending(Ending.Cause.VERDICT, advice.now(), advice.steps()));
+    }
+    if (!order.isEmpty()) {
+      return Optional.empty();
+    }
+    boolean practise =
+        !setting.trust().rung().atLeast(Rung.WET_PAD)
+            && before.join((right, left) -> may(right) || may(left));
+    return Optional.of(
+        practise
+            ? new Ending(
+                Ending.Cause.PRACTISE,
+                "Practise first: %s does not allow wiping yet.".formatted(setting.name()),
+                whys())
+            : new Ending(Ending.Cause.CLOSED, "Nothing to clean now.", whys()));
+  }
+
+  private static boolean may(EarBefore ear) {
+    return ear.asked() && ear.held().isEmpty() && !ear.verdict().atLeast(Verdict.STOP);
+  }
+
+  private List<String> whys() {
+    return Stream.of(Side.values())
+        .flatMap(side -> tasks.get(side).reasons().stream())
+        .map(Reason::sentence)
+        .distinct()
+        .toList();
+  }
+
+  /** A sore ear is not practised with. */
+  private Optional<Ending> soreEars() {
+    boolean sore = before.join((right, left) -> isSore(right) || isSore(left));
+    return sore
+        ? Optional.of(
+            new Ending(
+                Ending.Cause.CLOSED,
+                "No practice while an ear may be sore.",
+                List.of(
+                    "A touch that hurts undoes many that did not.",
+                    "Go on when both ears are quiet again.")))
+        : Optional.empty();
+  }
+
+  private static boolean isSore(EarBefore ear) {
+    return ear.held().isPresent() || !ear.verdict().isQuiet();
+  }
+
+  private SessionStep kit() {
+    boolean pours =
+        order.stream()
+            .anyMatch(side -> tasks.get(side).method().filter(CleaningMethod::inCanal).isPresent());
+    String wipes =
+        order.stream()
+            .map(side -> tasks.get(side).habit().wipesToLayOut() + " for the " + side.ear())
+            .collect(Collectors.joining(", "));
+    return StepDraft.of(
+            Kind.KIT,
+            "Lay everything out",
+            "%s: %s. Cleaner, towel, hand towel, treats. Where it may splash."
+                .formatted(setting.ways().wipes().many(), wipes))
+        .because("Wet hands and a moving dog leave no time to fetch things.")
+        .until("All of it is within reach.")
+        .beware(
+            pours
+                ? "Liquid at room temperature to hand-warm, tested on your wrist: cold startles."
+                : "Liquid on the wipe only today: none goes into an ear.")
+        .step();
+  }
+
+  private SessionStep position() {
+    return StepDraft.of(Kind.POSITION, "Settle " + setting.name(), position.where())
+        .because(position.how())
+        .until("It stands easy and you have a hand free.")
+        .beware(position.caution())
+        .step();
+  }
+
+  private SessionStep check() {
+    return StepDraft.of(
+            Kind.CHECK,
+            "Look, sniff, feel: both ears",
+            setting.checkedToday()
+                ? "Done today. Still as it was?"
+                : "Before anything goes in, know how both ears are today.")
+        .because("Liquid in a sore ear harms.")
+        .until("Both ears are graded.")
+        .beware("Red, swollen, sore, painful or foul: pour nothing in.")
+        .step();
+  }
+
+  private SessionStep dry() {
+    return StepDraft.of(
+            Kind.DRY,
+            "Dry, praise, treat",
+            "Wash your hands. Rinse and dry the nozzle if it touched the ear. Wipes away.")
+        .because("There will be a next time.")
+        .until("The ears are dry outside and it has had its treat.")
+        .beware(setting.ways().medicineWait().sentence())
+        .step();
+  }
+
+  private SessionStep taken() {
+    return StepDraft.of(
+            Kind.TAKEN, "How did it take it?", "It moves the trust ladder and the next session.")
+        .step();
+  }
+}

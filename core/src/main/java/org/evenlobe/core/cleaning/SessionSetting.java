@@ -1,0 +1,30 @@
+package org.evenlobe.core.cleaning;
+
+import java.util.Optional;
+import org.evenlobe.core.check.Advice;
+import org.evenlobe.core.measure.Weight;
+import org.evenlobe.core.record.CleaningWays;
+
+/**
+ * What a session is built for, besides its ears.
+ *
+ * @param name the dog's
+ * @param weight what it weighs, where that is known
+ * @param bites whether it bites
+ * @param helper whether a second person is there
+ * @param ways how the household does it with this dog
+ * @param trust where it stands on the trust ladder
+ * @param minutes how long the last sessions took
+ * @param checkedToday whether its ears have been looked at today
+ * @param advice what the latest check advises
+ */
+public record SessionSetting(
+    String name,
+    Optional<Weight> weight,
+    boolean bites,
+    boolean helper,
+    CleaningWays ways,
+    Trust trust,
+    Optional<Integer> minutes,
+    boolean checkedToday,
+    Optional<Advice> advice) {}

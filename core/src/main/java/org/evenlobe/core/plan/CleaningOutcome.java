@@ -1,0 +1,115 @@
+package org.evenlobe.core.plan;
+
+import java.time.LocalDate;
+import java.time.temporal.ChronoUnit;
+import java.util.List;
+import java.util.Optional;
+import org.evenlobe.core.cleaning.Habit;
+import org.evenlobe.core.measure.EarPair;
+import org.evenlobe.core.measure.Side;
+import org.evenlobe.core.record.CleaningRecord;
+import org.evenlobe.core.record.DogRecord;
+import org.evenlobe.core.record.Preferences;
+import org.evenlobe.core.rule.Figures;
+import org.evenlobe.core.rule.Reason;
+import org.evenlobe.core.rule.Rule;
+import org.evenlobe.core.trend.CheckHistory;
+
+/**
+ * What the plan makes of a cleaning: when the next one is, and what this one changed.
+ *
+ * <p>For example "next in 11 days; the right ear every 11 days, 2 fewer than before".
+ *
+ * @param next the day of the next cleaning, where one is planned
+ * @param daysToNext how far it is from the cleaning
+ * @param sooner by how many days sooner that is than without this cleaning's teaching; less than 0
+ *     is later
+ * @param ears what it changed for each ear
+ * @param habits what each ear's next session is expected to take
+ * @param minutes how long the last sessions took, where that was measured
+ * @param reasons why that day
+ */
+public record CleaningOutcome(
+    Optional<LocalDate> next,
+    Optional<Integer> daysToNext,
+    int sooner,
+    EarPair<IntervalChange> ears,
+    EarPair<Habit> habits,
+    Optional<Integer> minutes,
+    List<Reason> reasons) {
+
+  /**
+   * An ear's interval without that cleaning and with it.
+   *
+   * @param daysBefore without it
+   * @param daysNow with it
+   * @param news the same in a sentence, with its reason; empty for an ear that was left alone or
+   *     has no routine
+   */
+  public record IntervalChange(int daysBefore, int daysNow, Optional<Reason> news) {}
+
+  public CleaningOutcome {
+    reasons = List.copyOf(reasons);
+  }
+
+  /** The outcome of one of a dog's cleanings as of its own day. */
+  public static CleaningOutcome of(
+      Planner planner, DogRecord dog, CleaningRecord cleaning, Preferences preferences) {
+    LocalDate day = cleaning.day();
+    CheckHistory history = CheckHistory.of(dog, day);
+    DogPlan before = planner.plan(dog.withoutCleaning(cleaning.id()), history, preferences, day);
+    DogPlan now = planner.plan(dog, history, preferences, day);
+    Optional<PlanItem> item =
+        now.cleanings().stream().filter(one -> one.window().best().isAfter(day)).findFirst();
+    Optional<LocalDate> next = item.map(one -> one.window().best());
+    EarPair<IntervalChange> changes =
+        EarPair.bySide(
+            side ->
+                change(
+                    side,
+                    before.ears().get(side).rhythm().days(),
+                    now.ears().get(side).rhythm(),
+                    cleaning.ears().get(side).isPresent()));
+    return new CleaningOutcome(
+        next,
+        next.map(on -> (int) ChronoUnit.DAYS.between(day, on)),
+        item.map(one -> sooner(one, changes)).orElse(0),
+        changes,
+        EarPair.bySide(side -> Habit.of(dog, side, day)),
+        Habit.minutes(dog, day),
+        item.map(PlanItem::reasons).orElse(List.of()));
+  }
+
+  /** Of the ears that come next, by how much the shorter interval has shrunk. */
+  private static int sooner(PlanItem next, EarPair<IntervalChange> changes) {
+    int before = Integer.MAX_VALUE;
+    int now = Integer.MAX_VALUE;
+    for (Side side : next.ears()) {
+      before = Math.min(before, changes.get(side).daysBefore());
+      now = Math.min(now, changes.get(side).daysNow());
+    }
+    return before - now;
+  }
+
+  private static IntervalChange change(Side side, int daysBefore, Rhythm rhythm, boolean done) {
+    if (!done || !rhythm.routine()) {
+      return new IntervalChange(daysBefore, rhythm.days(), Optional.empty());
+    }
+    int fewer = daysBefore - rhythm.days();
+    String than =
+        fewer == 0
+            ? "as before"
+            : "%s %s than before"
+                .formatted(Figures.count(Math.abs(fewer), "day"), fewer > 0 ? "sooner" : "later");
+    String because = rhythm.reasons().stream().findFirst().map(Reason::sentence).orElse("");
+    Reason news =
+        Reason.of(
+                Rule.PLAN_LEARN,
+                "The %s every %s, %s. %s"
+                    .formatted(side.ear(), Figures.count(rhythm.days(), "day"), than, because)
+                    .strip())
+            .with("before", daysBefore)
+            .with("now", rhythm.days());
+    return new IntervalChange(daysBefore, rhythm.days(), Optional.of(news));
+  }
+}

@@ -1,0 +1,135 @@
+package org.evenlobe.core.plan;
+
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.UUID;
+import org.evenlobe.core.check.MayGoIn;
+import org.evenlobe.core.cleaning.Habit;
+import org.evenlobe.core.ear.CanalEstimate;
+import org.evenlobe.core.ear.Canals;
+import org.evenlobe.core.measure.EarPair;
+import org.evenlobe.core.measure.Side;
+import org.evenlobe.core.measure.Volume;
+import org.evenlobe.core.record.CleaningRecord;
+import org.evenlobe.core.record.CleaningWays;
+import org.evenlobe.core.record.DogRecord;
+import org.evenlobe.core.record.EarCleaning;
+import org.evenlobe.core.record.Supply;
+import org.evenlobe.core.stock.PlannedUse;
+import org.evenlobe.core.stock.StockOutlook;
+import org.evenlobe.core.stock.Stocktaking;
+import org.evenlobe.core.stock.Use;
+
+/**
+ * What all dogs of a household have used and will use, against what is in the house.
+ *
+ * <p>Where a fill was not measured, it counts as what the canal is thought to hold; wipes that were
+ * not counted do not count.
+ */
+public final class HouseholdStock {
+  private final List<DogRecord> dogs;
+  private final Map<UUID, DogPlan> plans = new HashMap<>();
+  private final CleaningWays ways;
+  private final LocalDate today;
+  private final Map<UUID, Optional<EarPair<CanalEstimate>>> canals = new HashMap<>();
+
+  private HouseholdStock(
+      List<DogRecord> dogs, List<DogPlan> plans, CleaningWays ways, LocalDate today) {
+    this.dogs = dogs;
+    this.ways = ways;
+    this.today = today;
+    plans.forEach(plan -> this.plans.put(plan.dogId(), plan));
+    dogs.forEach(dog -> canals.put(dog.id(), Canals.of(dog, today)));
+  }
+
+  /**
+   * The outlook of each kind.
+   *
+   * @param dogs all whose cleanings took something, those that have left included
+   * @param plans of those that are still there
+   */
+  public static List<StockOutlook> outlooks(
+      List<DogRecord> dogs,
+      List<DogPlan> plans,
+      List<Supply> supplies,
+      CleaningWays ways,
+      LocalDate today) {
+    HouseholdStock stock = new HouseholdStock(dogs, plans, ways, today);
+    List<StockOutlook> outlooks = new ArrayList<>();
+    for (Supply.Kind kind : Supply.Kind.values()) {
+      outlooks.add(
+          Stocktaking.outlook(
+              kind, supplies, stock.used(kind), stock.planned(kind), today, DogPlan.HORIZON_DAYS));
+    }
+    return List.copyOf(outlooks);
+  }
+
+  private List<Use> used(Supply.Kind kind) {
+    List<Use> uses = new ArrayList<>();
+    for (DogRecord dog : dogs) {
+      for (CleaningRecord cleaning : dog.cleanings()) {
+        double amount = 0;
+        for (Side side : Side.values()) {
+          Optional<EarCleaning> ear = cleaning.ears().get(side);
+          amount += ear.map(done -> took(kind, dog, side, done)).orElse(0.0);
+        }
+        Optional<UUID> from =
+            kind == Supply.Kind.CLEANER ? cleaning.manner().cleaner() : Optional.empty();
+        if (amount > 0 && !cleaning.day().isAfter(today)) {
+          uses.add(new Use(cleaning.at(), amount, from));
+        }
+      }
+    }
+    return uses;
+  }
+
+  private double took(Supply.Kind kind, DogRecord dog, Side side, EarCleaning done) {
+    if (kind == Supply.Kind.WIPES) {
+      return done.seen().wipes().orElse(0);
+    }
+    if (!done.method().inCanal()) {
+      return 0;
+    }
+    return done.poured().map(Volume::millilitres).orElseGet(() -> canal(dog, side) * done.fills());
+  }
+
+  private double canal(DogRecord dog, Side side) {
+    return canals.get(dog.id()).map(pair -> pair.get(side).volume().millilitres()).orElse(0.0);
+  }
+
+  private List<PlannedUse> planned(Supply.Kind kind) {
+    List<PlannedUse> uses = new ArrayList<>();
+    for (DogRecord dog : dogs) {
+      DogPlan plan = plans.get(dog.id());
+      if (plan == null) {
+        continue;
+      }
+      EarPair<Habit> habits = EarPair.bySide(side -> Habit.of(dog, side, today));
+      for (PlanItem item : plan.cleanings()) {
+        double amount = 0;
+        for (Side side : item.ears()) {
+          amount += willTake(kind, dog, side, plan.ears().get(side), habits.get(side));
+        }
+        LocalDate best = item.window().best();
+        uses.add(new PlannedUse(best.isBefore(today) ? today : best, amount));
+      }
+    }
+    uses.removeIf(use -> use.amount() == 0);
+    uses.sort(Comparator.comparing(PlannedUse::on));
+    return uses;
+  }
+
+  private double willTake(Supply.Kind kind, DogRecord dog, Side side, EarPlan ear, Habit habit) {
+    if (kind == Supply.Kind.WIPES) {
+      return habit.expectedWipes();
+    }
+    boolean pours =
+        ways.with(dog.profile().ways()).method().inCanal() && ear.mayGoIn() == MayGoIn.IN_EAR;
+    return pours ? habit.poured().map(Volume::millilitres).orElseGet(() -> canal(dog, side)) : 0;
+  }
+}

@@ -1,0 +1,81 @@
+package org.evenlobe.core.plan;
+
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import org.evenlobe.core.cleaning.Trust;
+import org.evenlobe.core.measure.Side;
+import org.evenlobe.core.record.DogRecord;
+import org.evenlobe.core.rule.Reason;
+import org.evenlobe.core.rule.Rule;
+import org.evenlobe.core.trend.CheckHistory;
+
+/**
+ * Lays the practices of a dog that is on its way up the trust ladder on days (rule TRUST_PRACTICE):
+ * every {@value #EVERY_DAYS} days, while no ear is held and the latest check was quiet.
+ */
+final class PracticeSchedule {
+  private static final int EVERY_DAYS = 2;
+
+  private PracticeSchedule() {}
+
+  static List<PlanItem> items(
+      DogRecord dog, CheckHistory history, Trust trust, SkippedItems skips, LocalDate today) {
+    List<PlanItem> items = new ArrayList<>();
+    boolean sore =
+        history.holds().right().isPresent()
+            || history.holds().left().isPresent()
+            || history.latest().map(check -> !check.sign().isQuiet()).orElse(false);
+    if (!trust.wantsPractice() || sore) {
+      return items;
+    }
+    Optional<LocalDate> handled = trust.handledOn();
+    LocalDate from = handled.orElse(dog.addedOn());
+    LocalDate best = handled.map(day -> day.plusDays(EVERY_DAYS)).orElse(dog.addedOn());
+    LocalDate horizon = today.plusDays(DogPlan.HORIZON_DAYS);
+    for (int ordinal = 0; ; ordinal++) {
+      best = best.isBefore(today) ? today : best;
+      if (best.isAfter(horizon)) {
+        return items;
+      }
+      String id =
+          String.join(
+              ":",
+              dog.id().toString(),
+              PlanItem.Kind.PRACTICE.name(),
+              from.toString(),
+              Integer.toString(ordinal));
+      Optional<LocalDate> skipped = skips.dayOf(id);
+      if (skipped.isEmpty()) {
+        Window window = new Window(best, best, best.plusDays(1));
+        items.add(
+            new PlanItem(
+                id,
+                PlanItem.Kind.PRACTICE,
+                List.of(Side.values()),
+                window,
+                Standing.of(window, today),
+                false,
+                reasons(trust)));
+      }
+      best = skipped.orElse(best).plusDays(EVERY_DAYS);
+    }
+  }
+
+  private static List<Reason> reasons(Trust trust) {
+    List<Reason> reasons = new ArrayList<>();
+    reasons.add(
+        Reason.of(
+                Rule.TRUST_PRACTICE,
+                "Rung %d, %s: two to three minutes every %d days%s."
+                    .formatted(
+                        trust.rung().number(),
+                        trust.rung().words(),
+                        EVERY_DAYS,
+                        trust.calmOnce() ? "; calm once more and it goes up" : ""))
+            .with("rung", trust.rung().number()));
+    reasons.addAll(trust.reasons());
+    return reasons;
+  }
+}

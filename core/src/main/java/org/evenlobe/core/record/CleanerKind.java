@@ -1,0 +1,28 @@
+package org.evenlobe.core.record;
+
+/** What a ready cleaner does; kinds, never brands. */
+public enum CleanerKind {
+  /** Mild acid and alcohol. */
+  DRYING("drying"),
+  /** Dissolves wax. */
+  WAX_DISSOLVING("wax-dissolving"),
+  /** A gentle gel or micellar cleaner. */
+  GENTLE("gentle"),
+  /** Buffered and alkaline, with Tris-EDTA. */
+  BUFFERED("buffered"),
+  /** With chlorhexidine. */
+  ANTISEPTIC("antiseptic"),
+  /** Salt water of 0.9 %. */
+  SALINE("saline");
+
+  private final String words;
+
+  CleanerKind(String words) {
+    this.words = words;
+  }
+
+  /** The kind in plain words. */
+  public String words() {
+    return words;
+  }
+}

@@ -1,0 +1,73 @@
+package org.evenlobe.core.record;
+
+import java.util.Objects;
+import java.util.Optional;
+
+/**
+ * How a household cleans ears, where people differ. A verdict can only narrow it; a vet's word
+ * replaces it.
+ *
+ * @param method how
+ * @param swabs where swabs may go
+ * @param wipes what is wiped with
+ * @param hair what is done about hair in the canal
+ * @param medicineWait how long a medicine waits after a cleaning
+ */
+public record CleaningWays(
+    CleaningMethod method,
+    Swabs swabs,
+    WipeMaterial wipes,
+    HairCare hair,
+    MedicineWait medicineWait) {
+  /** What a household begins with. */
+  public static final CleaningWays DEFAULT =
+      new CleaningWays(
+          CleaningMethod.FILL,
+          Swabs.NEVER,
+          WipeMaterial.COTTON_PADS,
+          HairCare.LEAVE,
+          MedicineWait.AN_HOUR);
+
+  public CleaningWays {
+    Objects.requireNonNull(method, "method");
+    Objects.requireNonNull(swabs, "swabs");
+    Objects.requireNonNull(wipes, "wipes");
+    Objects.requireNonNull(hair, "hair");
+    Objects.requireNonNull(medicineWait, "medicineWait");
+  }
+
+  /**
+   * What is done differently with one dog.
+   *
+   * @param method how
+   * @param swabs where swabs may go
+   * @param wipes what is wiped with
+   * @param hair what is done about hair in the canal
+   * @param medicineWait how long a medicine waits after a cleaning
+   */
+  public record OwnWays(
+      Optional<CleaningMethod> method,
+      Optional<Swabs> swabs,
+      Optional<WipeMaterial> wipes,
+      Optional<HairCare> hair,
+      Optional<MedicineWait> medicineWait) {
+    /** Nothing. */
+    public static final OwnWays NONE =
+        new OwnWays(
+            Optional.empty(),
+            Optional.empty(),
+            Optional.empty(),
+            Optional.empty(),
+            Optional.empty());
+  }
+
+  /** These ways, with what is done differently with one dog. */
+  public CleaningWays with(OwnWays own) {
+    return new CleaningWays(
+        own.method().orElse(method),
+        own.swabs().orElse(swabs),
+        own.wipes().orElse(wipes),
+        own.hair().orElse(hair),
+        own.medicineWait().orElse(medicineWait));
+  }
+}

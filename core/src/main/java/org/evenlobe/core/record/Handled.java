@@ -1,0 +1,24 @@
+package org.evenlobe.core.record;
+
+/** How a dog took a cleaning or a practice; further down is worse. */
+public enum Handled {
+  /** Calm all along. */
+  CALM("calm"),
+  /** Uneasy, but it stayed. */
+  UNEASY("uneasy"),
+  /** It struggled. */
+  STRUGGLED("struggled"),
+  /** The person had to stop. */
+  HAD_TO_STOP("had to stop");
+
+  private final String words;
+
+  Handled(String words) {
+    this.words = words;
+  }
+
+  /** As it stands in a sentence. */
+  public String words() {
+    return words;
+  }
+}

@@ -1,0 +1,48 @@
+package org.evenlobe.core.stock;
+
+import java.time.LocalDate;
+import java.util.List;
+import java.util.Optional;
+import org.evenlobe.core.record.Supply;
+import org.evenlobe.core.rule.Reason;
+
+/**
+ * How long one kind of supply lasts.
+ *
+ * @param kind which
+ * @param left how much is left in all
+ * @param supplies the bottles or packs, with what is left in each
+ * @param runsOutOn the day on which it no longer suffices, where the plan uses any
+ * @param sessions for how many planned cleanings it still suffices
+ * @param needed how much the planned cleanings up to the horizon take
+ * @param buy how much is missing for them
+ * @param reasons the arithmetic
+ */
+public record StockOutlook(
+    Supply.Kind kind,
+    double left,
+    List<SupplyRest> supplies,
+    Optional<LocalDate> runsOutOn,
+    int sessions,
+    double needed,
+    double buy,
+    List<Reason> reasons) {
+
+  /**
+   * What is left in one bottle or pack.
+   *
+   * @param supply which
+   * @param left how much
+   */
+  public record SupplyRest(Supply supply, double left) {}
+
+  public StockOutlook {
+    supplies = List.copyOf(supplies);
+    reasons = List.copyOf(reasons);
+  }
+
+  /** Whether it runs out by that day, or has. */
+  public boolean runsOutBy(LocalDate day) {
+    return runsOutOn.filter(on -> !on.isAfter(day)).isPresent();
+  }
+}

@@ -1,0 +1,269 @@
+package org.evenlobe.core.plan;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.evenlobe.core.TestDog.day;
+
+import java.time.Instant;
+import java.time.ZoneOffset;
+import java.util.List;
+import java.util.Optional;
+import java.util.UUID;
+import org.evenlobe.core.TestDog;
+import org.evenlobe.core.cleaning.CleaningSession;
+import org.evenlobe.core.cleaning.CleaningSession.Ending;
+import org.evenlobe.core.ear.BreedCatalogue;
+import org.evenlobe.core.measure.Side;
+import org.evenlobe.core.measure.Volume;
+import org.evenlobe.core.record.CleanerKind;
+import org.evenlobe.core.record.CleaningMethod;
+import org.evenlobe.core.record.CleaningRecord;
+import org.evenlobe.core.record.CleaningWays;
+import org.evenlobe.core.record.DogRecord;
+import org.evenlobe.core.record.EarCleaning;
+import org.evenlobe.core.record.EarCleaning.Noticed;
+import org.evenlobe.core.record.Handled;
+import org.evenlobe.core.record.Load;
+import org.evenlobe.core.record.Preferences;
+import org.evenlobe.core.record.Rung;
+import org.evenlobe.core.record.Supply;
+import org.evenlobe.core.stock.StockOutlook;
+import org.evenlobe.core.trend.CheckHistory;
+import org.junit.jupiter.api.Nested;
+import org.junit.jupiter.api.Test;
+
+/** What the plan, the guided session, the trust ladder and the stock make of one record. */
+class SessionPlanTest {
+  private static final Planner PLANNER = new Planner(BreedCatalogue.shipped());
+
+  private static EarCleaning fill(int load, double poured, int wipes) {
+    return new EarCleaning(
+        CleaningMethod.FILL,
+        new Load(load),
+        Optional.of(new Volume(poured)),
+        1,
+        Noticed.wipes(wipes));
+  }
+
+  private static DogPlan plan(TestDog dog, int day) {
+    return PLANNER.plan(dog.record(), Preferences.DEFAULT, day(day));
+  }
+
+  private static CleaningSession session(TestDog dog, int day) {
+    DogRecord record = dog.record();
+    return Sessions.cleaning(
+        record,
+        CheckHistory.of(record, day(day)),
+        plan(dog, day),
+        List.of(Side.values()),
+        true,
+        CleaningWays.DEFAULT);
+  }
+
+  private static List<PlanItem> of(DogPlan plan, PlanItem.Kind kind) {
+    return plan.items().stream().filter(item -> item.kind() == kind).toList();
+  }
+
+  @Nested
+  class ASession {
+    @Test
+    void isBuiltFromTodaysCheckAndWhatIsDue() {
+      TestDog dog = new TestDog().cleaned(0, Side.values()).quiet(7, 14, 21, 28, 35);
+
+      CleaningSession session = session(dog, 35);
+
+      assertThat(session.order()).containsExactly(Side.RIGHT, Side.LEFT);
+      assertThat(session.ears().right().method()).contains(CleaningMethod.FILL);
+    }
+
+    @Test
+    void endsWhereTodaysCheckSaysStop() {
+      TestDog dog = new TestDog().cleaned(0, Side.values()).check(28, "odour=FOUL", "");
+
+      assertThat(session(dog, 28).ending().orElseThrow().cause()).isEqualTo(Ending.Cause.VERDICT);
+    }
+
+    @Test
+    void asksForTheCheckWhereTheLastOneIsOfAnotherDay() {
+      TestDog dog = new TestDog().cleaned(0, Side.values()).quiet(7, 27);
+
+      assertThat(session(dog, 28).steps()).hasSize(3);
+    }
+
+    @Test
+    void laysOutWhatTheMiddleOfTheLastFiveTook() {
+      TestDog dog = new TestDog();
+      int[] wipes = {9, 3, 2, 5, 3, 4};
+      for (int i = 0; i < wipes.length; i++) {
+        dog.cleaned(10 * i, fill(2, 6, wipes[i]), Handled.CALM, 60 * (i + 5));
+      }
+      CleaningSession session = session(dog.quiet(60), 60);
+
+      assertThat(session.ears().left().habit().expectedWipes()).isEqualTo(3);
+      assertThat(session.ears().left().habit().wipesToLayOut()).isEqualTo(5);
+      assertThat(session.minutes()).contains(8);
+    }
+
+    @Test
+    void ofAnEvenNumberOfCountsTakesTheMiddleRoundedUp() {
+      TestDog dog =
+          new TestDog()
+              .cleaned(0, fill(2, 6, 3), Handled.CALM, 300)
+              .cleaned(10, fill(2, 6, 4), Handled.CALM, 300)
+              .quiet(20);
+
+      assertThat(session(dog, 20).ears().right().habit().expectedWipes()).isEqualTo(4);
+    }
+  }
+
+  @Nested
+  class TrustInThePlan {
+    @Test
+    void practiceComesEveryTwoDaysAndNoCleaningBeforeRungFive() {
+      TestDog dog =
+          new TestDog().stands(Rung.FOLD, 0).quiet(0, 7).practised(6, Rung.FOLD, Handled.CALM);
+      DogPlan plan = plan(dog, 7);
+
+      List<PlanItem> practices = of(plan, PlanItem.Kind.PRACTICE);
+      assertThat(practices.get(0).window().best()).isEqualTo(day(8));
+      assertThat(practices.get(1).window().best()).isEqualTo(day(10));
+      assertThat(practices.get(0).reasons().get(0).sentence()).contains("calm once more");
+      assertThat(plan.cleanings()).isEmpty();
+      assertThat(plan.ears().right().rhythm().reasons().get(0).sentence()).contains("rung 2");
+    }
+
+    @Test
+    void aMissedPracticeIsTodaysUnderTheSameName() {
+      TestDog dog =
+          new TestDog().stands(Rung.FOLD, 0).quiet(0).practised(0, Rung.FOLD, Handled.CALM);
+
+      PlanItem then = of(plan(dog, 3), PlanItem.Kind.PRACTICE).get(0);
+      PlanItem now = of(plan(dog, 5), PlanItem.Kind.PRACTICE).get(0);
+
+      assertThat(now.window().best()).isEqualTo(day(5));
+      assertThat(now.id()).isEqualTo(then.id());
+    }
+
+    @Test
+    void aSkippedPracticeIsFollowedByOneTwoDaysLater() {
+      TestDog dog =
+          new TestDog().stands(Rung.FOLD, 0).quiet(0).practised(0, Rung.FOLD, Handled.CALM);
+      dog.skip(2, of(plan(dog, 2), PlanItem.Kind.PRACTICE).get(0).id(), "away");
+
+      assertThat(of(plan(dog, 2), PlanItem.Kind.PRACTICE).get(0).window().best()).isEqualTo(day(4));
+    }
+
+    @Test
+    void rungFiveIsCleanedAndStillPractised() {
+      DogPlan plan = plan(new TestDog().stands(Rung.WET_PAD, 0).quiet(0), 0);
+
+      assertThat(plan.cleanings().get(0).reasons())
+          .anyMatch(reason -> reason.sentence().startsWith("It allows wiping as yet (rung 5)"));
+      assertThat(of(plan, PlanItem.Kind.PRACTICE)).isNotEmpty();
+    }
+
+    @Test
+    void aSoreEarIsNotPractisedWith() {
+      TestDog dog = new TestDog().stands(Rung.FOLD, 0).check(1, "redness=2", "");
+
+      assertThat(of(plan(dog, 1), PlanItem.Kind.PRACTICE)).isEmpty();
+    }
+
+    @Test
+    void aFullSessionNeedsNoPractice() {
+      assertThat(of(plan(new TestDog().quiet(0), 0), PlanItem.Kind.PRACTICE)).isEmpty();
+    }
+
+    @Test
+    void aVetsOrderDoesNotWait() {
+      TestDog dog =
+          new TestDog()
+              .stands(Rung.TOUCH, 0)
+              .visit(1, TestDog.ordered(false, 3, day(60)), TestDog.ordered(false, 3, day(60)));
+
+      assertThat(plan(dog, 1).cleanings()).isNotEmpty();
+    }
+  }
+
+  @Nested
+  class TheOutcome {
+    private CleaningOutcome outcome(TestDog dog) {
+      DogRecord record = dog.record();
+      List<CleaningRecord> cleanings = record.cleanings();
+      return CleaningOutcome.of(
+          PLANNER, record, cleanings.get(cleanings.size() - 1), Preferences.DEFAULT);
+    }
+
+    @Test
+    void saysHowMuchSoonerTheNextOneIsAndWhy() {
+      TestDog dog = new TestDog().quiet(0, 7, 14, 21);
+      dog.cleaned(0, fill(2, 6, 3), Handled.CALM, 400);
+      dog.cleaned(20, fill(4, 6, 3), Handled.CALM, 400);
+
+      CleaningOutcome outcome = outcome(dog);
+
+      assertThat(outcome.ears().right().daysNow()).isLessThan(outcome.ears().right().daysBefore());
+      assertThat(outcome.daysToNext()).contains(outcome.ears().right().daysNow());
+      assertThat(outcome.sooner())
+          .isEqualTo(outcome.ears().right().daysBefore() - outcome.ears().right().daysNow());
+      assertThat(outcome.ears().right().news().orElseThrow().sentence())
+          .contains("sooner than before");
+      assertThat(outcome.minutes()).contains(7);
+    }
+
+    @Test
+    void aSecondSessionLeavesTheSameWipesToLayOut() {
+      TestDog dog = new TestDog().quiet(0);
+      dog.cleaned(0, fill(2, 6, 3), Handled.CALM, 400);
+
+      assertThat(outcome(dog).habits().right().wipesToLayOut()).isEqualTo(5);
+    }
+  }
+
+  @Nested
+  class TheStock {
+    private StockOutlook of(Supply.Kind kind, TestDog dog, int day) {
+      Supply bottle = supply(Supply.Kind.CLEANER, 100);
+      Supply pads = supply(Supply.Kind.WIPES, 20);
+      return HouseholdStock.outlooks(
+              List.of(dog.record()),
+              List.of(plan(dog, day)),
+              List.of(bottle, pads),
+              CleaningWays.DEFAULT,
+              day(day))
+          .stream()
+          .filter(outlook -> outlook.kind() == kind)
+          .findFirst()
+          .orElseThrow();
+    }
+
+    private Supply supply(Supply.Kind kind, double left) {
+      return new Supply(
+          UUID.randomUUID(),
+          kind,
+          kind.name(),
+          kind == Supply.Kind.CLEANER ? Optional.of(CleanerKind.GENTLE) : Optional.empty(),
+          250,
+          left,
+          Instant.from(day(0).atStartOfDay(ZoneOffset.UTC)),
+          Optional.empty());
+    }
+
+    @Test
+    void isDrawnDownBySessions() {
+      TestDog dog = new TestDog().quiet(0).cleaned(5, fill(2, 6, 3), Handled.CALM, 400);
+
+      assertThat(of(Supply.Kind.CLEANER, dog, 6).left()).isEqualTo(88);
+      assertThat(of(Supply.Kind.WIPES, dog, 6).left()).isEqualTo(14);
+    }
+
+    @Test
+    void runsOutAtThePlannedRate() {
+      TestDog dog = new TestDog().quiet(0).cleaned(5, fill(2, 6, 3), Handled.CALM, 400);
+      int planned = plan(dog, 6).cleanings().size();
+
+      assertThat(of(Supply.Kind.CLEANER, dog, 6).needed()).isEqualTo(12.0 * planned);
+      assertThat(of(Supply.Kind.WIPES, dog, 6).needed()).isEqualTo(6.0 * planned);
+      assertThat(of(Supply.Kind.WIPES, dog, 6).sessions()).isEqualTo(2);
+    }
+  }
+}

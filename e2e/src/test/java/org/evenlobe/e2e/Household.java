@@ -1,0 +1,93 @@
+package org.evenlobe.e2e;
+
+import com.microsoft.playwright.APIResponse;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.Cookie;
+import com.microsoft.playwright.options.RequestOptions;
+import java.time.Instant;
+import java.time.LocalDate;
+import java.time.ZoneId;
+import java.util.UUID;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+
+/** A signed-in person's household, set up over the API where the pages are not what is tested. */
+final class Household {
+  private static final Pattern ID = Pattern.compile("\"households\":\\[\\{\"id\":\"([^\"]+)\"");
+  private static final String QUIET =
+      """
+      {"redness": "NONE", "swelling": "NONE", "sores": "NONE", "discharge": "NONE",
+       "dischargeKind": "NONE", "odour": "NONE", "pain": "NONE"}""";
+
+  private final Page page;
+  private final String path;
+
+  Household(Person person) {
+    page = person.page();
+    String me = page.request().get("/api/me").text();
+    Matcher id = ID.matcher(me);
+    if (!id.find()) {
+      throw new IllegalStateException("no household in " + me);
+    }
+    path = "/api/households/" + id.group(1);
+  }
+
+  /** A dog of 20 kg with dense canal hair, and what more is said of it. */
+  UUID addDog(String name, String more) {
+    UUID dog = UUID.randomUUID();
+    put("/dogs/" + dog, dog(name, more));
+    return dog;
+  }
+
+  private static String dog(String name, String more) {
+    return """
+    {"name": "%s", "breeds": [], "ageEstimated": false, "joinedOn": "2026-01-01",
+     "weights": [{"on": "2026-01-01", "weight": 30}],
+     "ears": {"carriage": "DROP", "cropped": false, "canalHair": "DENSE", "feathering": "NONE"},
+     "life": {"water": "NEVER", "ground": "MIXED", "climate": "TEMPERATE", "allergy": "NONE",
+              "infections": "NONE"},
+     "lightCoat": false, "eardrum": {"status": "NEVER_EXAMINED"}%s}"""
+        .formatted(name, more.isEmpty() ? "" : ", " + more);
+  }
+
+  /** A quiet check, a minute ago. */
+  void checkQuiet(UUID dog) {
+    put(
+        "/checks/" + UUID.randomUUID(),
+        """
+        {"dogId": "%s", "at": "%s", "zone": "Europe/London",
+         "ears": {"right": %s, "left": %s}, "dog": {"shaking": "NONE", "scratching": "NONE"}}"""
+            .formatted(dog, Instant.now().minusSeconds(60), QUIET, QUIET));
+  }
+
+  /** A bottle of cleaner that was counted when it was full. */
+  void addBottle(String name) {
+    put(
+        "/supplies/" + UUID.randomUUID(),
+        """
+        {"kind": "CLEANER", "name": "%s", "cleaner": "GENTLE", "size": 250, "left": 250,
+         "countedAt": "2026-01-01T10:00:00Z", "openedOn": "%s"}"""
+            .formatted(name, LocalDate.now(ZoneId.of("Europe/London")).minusDays(3)));
+  }
+
+  private void put(String to, String body) {
+    String token =
+        page.context().cookies().stream()
+            .filter(cookie -> cookie.name.equals("XSRF-TOKEN"))
+            .map((Cookie cookie) -> cookie.value)
+            .findFirst()
+            .orElseThrow();
+    APIResponse answer =
+        page.request()
+            .put(
+                path + to,
+                RequestOptions.create()
+                    .setHeader("X-XSRF-TOKEN", token)
+                    .setHeader("Content-Type", "application/json")
+                    .setHeader("If-None-Match", "*")
+                    .setData(body));
+    if (!answer.ok()) {
+      throw new IllegalStateException(answer.status() + " " + answer.text());
+    }
+  }
+}

@@ -1,0 +1,191 @@
+package org.evenlobe.server.plan;
+
+import java.time.LocalDate;
+import java.time.ZoneId;
+import java.util.List;
+import java.util.Optional;
+import java.util.UUID;
+import java.util.stream.IntStream;
+import org.evenlobe.core.cleaning.CleaningSession;
+import org.evenlobe.core.ear.Canal;
+import org.evenlobe.core.ear.CanalEstimate;
+import org.evenlobe.core.ear.CanalFluid;
+import org.evenlobe.core.ear.Canals;
+import org.evenlobe.core.ear.Tilt;
+import org.evenlobe.core.measure.EarPair;
+import org.evenlobe.core.measure.Side;
+import org.evenlobe.core.measure.Volume;
+import org.evenlobe.core.plan.CleaningOutcome;
+import org.evenlobe.core.plan.DogPlan;
+import org.evenlobe.core.plan.Planner;
+import org.evenlobe.core.plan.Sessions;
+import org.evenlobe.core.record.CleaningRecord;
+import org.evenlobe.core.record.DogRecord;
+import org.evenlobe.core.record.Supply;
+import org.evenlobe.core.trend.CheckHistory;
+import org.evenlobe.server.access.CurrentMember;
+import org.evenlobe.server.access.HouseholdDay;
+import org.evenlobe.server.account.Settings;
+import org.evenlobe.server.account.SettingsKeeping;
+import org.evenlobe.server.cleaning.ProgressRequest;
+import org.evenlobe.server.cleaning.SessionProgress;
+import org.evenlobe.server.dog.Dog;
+import org.evenlobe.server.dog.Dogs;
+import org.evenlobe.server.problem.Refusal;
+import org.evenlobe.server.record.DogRecords;
+import org.evenlobe.server.stock.SupplyKeeping;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Guided sessions, and what the plan makes of a cleaning. */
+@Service
+public class SessionAnswers {
+  /** The drawing of a canal knows its fluid in so many equal steps up to full, and a few beyond. */
+  private static final int STEPS_TO_FULL = 20;
+
+  private static final int STEPS = 25;
+
+  private final Dogs dogs;
+  private final DogRecords records;
+  private final SettingsKeeping settings;
+  private final SupplyKeeping supplies;
+  private final SessionProgress progress;
+  private final HouseholdDay day;
+  private final Planner planner;
+
+  SessionAnswers(
+      Dogs dogs,
+      DogRecords records,
+      SettingsKeeping settings,
+      SupplyKeeping supplies,
+      SessionProgress progress,
+      HouseholdDay day,
+      Planner planner) {
+    this.dogs = dogs;
+    this.records = records;
+    this.settings = settings;
+    this.supplies = supplies;
+    this.progress = progress;
+    this.day = day;
+    this.planner = planner;
+  }
+
+  /**
+   * All that a device needs to lead through a session without asking again.
+   *
+   * @param dogId whose
+   * @param name what it is called
+   * @param today the day in the household's zone
+   * @param zone that zone
+   * @param session the steps
+   * @param canals each canal with its fluid at every amount poured, where the dog's weight is known
+   * @param cleaners the bottles in the house
+   * @param progress how far a session with this dog has got, where one has begun
+   */
+  public record GuidedSession(
+      UUID dogId,
+      String name,
+      LocalDate today,
+      ZoneId zone,
+      CleaningSession session,
+      Optional<EarPair<CanalGauge>> canals,
+      List<Supply> cleaners,
+      Optional<ProgressRequest> progress) {}
+
+  /**
+   * A canal and where the fluid stands in it.
+   *
+   * @param volume what it is thought to hold
+   * @param canal its shape, cm
+   * @param fluids from nothing poured to a quarter more than it holds, in equal steps
+   */
+  public record CanalGauge(Volume volume, Canal canal, List<CanalFluid> fluids) {
+
+    static CanalGauge of(CanalEstimate estimate) {
+      double full = estimate.volume().millilitres();
+      return new CanalGauge(
+          estimate.volume(),
+          estimate.canal(),
+          IntStream.rangeClosed(0, STEPS)
+              .mapToObj(step -> new Volume(full * step / STEPS_TO_FULL))
+              .map(poured -> CanalFluid.in(estimate.canal(), poured, new Tilt(0)))
+              .toList());
+    }
+  }
+
+  /**
+   * The session that cleans those ears of a dog.
+   *
+   * @param helper whether a second person is there
+   * @throws Refusal 404 if there is no such dog
+   */
+  @Transactional(readOnly = true)
+  public GuidedSession cleaning(UUID dog, List<Side> ears, boolean helper) {
+    Settings how = settings.get();
+    return session(
+        dog,
+        how,
+        (record, history, plan) ->
+            Sessions.cleaning(record, history, plan, ears, helper, how.ways()));
+  }
+
+  /**
+   * The practice for where a dog stands on the trust ladder.
+   *
+   * @param helper whether a second person is there
+   * @throws Refusal 404 if there is no such dog
+   */
+  @Transactional(readOnly = true)
+  public GuidedSession practice(UUID dog, boolean helper) {
+    Settings how = settings.get();
+    return session(
+        dog,
+        how,
+        (record, history, plan) -> Sessions.practice(record, history, plan, helper, how.ways()));
+  }
+
+  /** Builds a session from what is known of a dog. */
+  private interface Building {
+    CleaningSession build(DogRecord record, CheckHistory history, DogPlan plan);
+  }
+
+  private GuidedSession session(UUID id, Settings how, Building building) {
+    Dog dog = dogs.one(CurrentMember.household(), id).orElseThrow(Refusal::notFound);
+    DogRecord record = records.of(dog);
+    LocalDate today = day.today(how.zone());
+    CheckHistory history = CheckHistory.of(record, today);
+    DogPlan plan = planner.plan(record, history, how.preferences(), today);
+    return new GuidedSession(
+        id,
+        record.profile().name(),
+        today,
+        how.zone(),
+        building.build(record, history, plan),
+        Canals.of(record, today).map(pair -> pair.map(CanalGauge::of)),
+        supplies.all().stream().filter(one -> one.kind() == Supply.Kind.CLEANER).toList(),
+        progress.get(id).filter(draft -> !isRecorded(draft.id(), record)));
+  }
+
+  /** A draft that came in late, after its session was recorded, is not offered again. */
+  private static boolean isRecorded(UUID session, DogRecord record) {
+    return record.cleanings().stream().anyMatch(done -> done.id().equals(session))
+        || record.practices().stream().anyMatch(done -> done.id().equals(session));
+  }
+
+  /**
+   * What the plan makes of a cleaning.
+   *
+   * @throws Refusal 404 if the dog has no such cleaning
+   */
+  @Transactional(readOnly = true)
+  public CleaningOutcome outcome(UUID dogId, UUID cleaning) {
+    Dog dog = dogs.one(CurrentMember.household(), dogId).orElseThrow(Refusal::notFound);
+    DogRecord record = records.of(dog);
+    CleaningRecord done =
+        record.cleanings().stream()
+            .filter(one -> one.id().equals(cleaning))
+            .findFirst()
+            .orElseThrow(Refusal::notFound);
+    return CleaningOutcome.of(planner, record, done, settings.get().preferences());
+  }
+}

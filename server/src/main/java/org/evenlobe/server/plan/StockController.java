@@ -1,0 +1,69 @@
+package org.evenlobe.server.plan;
+
+import java.io.IOException;
+import java.io.UncheckedIOException;
+import java.time.LocalDate;
+import java.util.UUID;
+import org.apache.commons.csv.CSVFormat;
+import org.apache.commons.csv.CSVPrinter;
+import org.evenlobe.core.plan.DogPlan;
+import org.evenlobe.core.stock.StockOutlook;
+import org.evenlobe.server.plan.StockAnswers.Stock;
+import org.springframework.http.HttpHeaders;
+import org.springframework.http.ResponseEntity;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.RestController;
+
+/** What is in the house, and what to buy. */
+@RestController
+class StockController {
+  private final StockAnswers stock;
+
+  StockController(StockAnswers stock) {
+    this.stock = stock;
+  }
+
+  @GetMapping("/api/households/{household}/stock")
+  Stock stock(@PathVariable UUID household) {
+    return stock.stock();
+  }
+
+  /** The same as a list to shop by, one line a kind of which something is missing. */
+  @GetMapping(
+      value = "/api/households/{household}/stock/shopping-list.csv",
+      produces = "text/csv;charset=UTF-8")
+  ResponseEntity<String> shoppingList(@PathVariable UUID household) {
+    Stock now = stock.stock();
+    StringBuilder csv = new StringBuilder();
+    CSVFormat format =
+        CSVFormat.RFC4180
+            .builder()
+            .setHeader("what", "buy", "unit", "left", "needed", "runs_out_on", "for_plan_until")
+            .get();
+    try (CSVPrinter printer = new CSVPrinter(csv, format)) {
+      for (StockOutlook kind : now.kinds()) {
+        if (kind.buy() > 0) {
+          print(printer, kind, now.today().plusDays(DogPlan.HORIZON_DAYS));
+        }
+      }
+    } catch (IOException e) {
+      throw new UncheckedIOException(e);
+    }
+    return ResponseEntity.ok()
+        .header(HttpHeaders.CONTENT_DISPOSITION, "attachment; filename=\"shopping-list.csv\"")
+        .body(csv.toString());
+  }
+
+  private static void print(CSVPrinter printer, StockOutlook kind, LocalDate until)
+      throws IOException {
+    printer.printRecord(
+        kind.kind().name(),
+        Math.round(Math.ceil(kind.buy())),
+        kind.kind().unit(),
+        Math.round(kind.left()),
+        Math.round(kind.needed()),
+        kind.runsOutOn().map(LocalDate::toString).orElse(""),
+        until);
+  }
+}

@@ -1,0 +1,22 @@
+package org.evenlobe.server.stock;
+
+import java.util.List;
+import java.util.UUID;
+import org.evenlobe.core.record.Supply;
+import org.evenlobe.server.fact.FactKey;
+import org.springframework.data.jpa.repository.Query;
+import org.springframework.data.repository.Repository;
+
+/** The bottles and packs of a household. */
+public interface Supplies extends Repository<StoredSupply, FactKey> {
+
+  /** Those that are there, by name. */
+  @Query("from StoredSupply where key.householdId = :household and not gone order by name, key.id")
+  List<StoredSupply> ofHousehold(UUID household);
+
+  /** Whether it is or was a supply of that kind in the household. */
+  @Query(
+      "select count(*) > 0 from StoredSupply"
+          + " where key.householdId = :household and key.id = :id and kind = :kind")
+  boolean wasThere(UUID household, UUID id, Supply.Kind kind);
+}

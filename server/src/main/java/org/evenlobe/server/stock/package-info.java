@@ -1,0 +1,2 @@
+/** What is in the house: bottles of cleaner, packs of wipes. */
+package org.evenlobe.server.stock;

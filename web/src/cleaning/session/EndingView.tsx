@@ -1,0 +1,93 @@
+import Button from '@mui/material/Button';
+import Box from '@mui/material/Box';
+import Stack from '@mui/material/Stack';
+import Typography from '@mui/material/Typography';
+import { Link as RouterLink } from 'react-router';
+import type { GuidedSession, Session } from './progress';
+import { MAIN_TARGET } from './mainTarget';
+import { SessionFrame } from './SessionFrame';
+
+type Ending = NonNullable<Session['ending']>;
+
+const HEADINGS: Record<Ending['cause'], string> = {
+  VERDICT: 'Stop: nothing goes in today',
+  CLOSED: 'Nothing to clean',
+  PRACTISE: 'Practise first',
+};
+
+/** Why a session ends before anything is done, and what to do instead. */
+export function EndingView({
+  guided,
+  ending,
+  onRecord,
+}: {
+  guided: GuidedSession;
+  ending: Ending;
+  /** To record what had been done before it ended, where that was anything. */
+  onRecord?: (() => void) | undefined;
+}) {
+  const stop = ending.cause === 'VERDICT';
+  const title =
+    guided.session.purpose === 'PRACTICE' && ending.cause === 'CLOSED'
+      ? 'No practice now'
+      : HEADINGS[ending.cause];
+  return (
+    <SessionFrame
+      title={`${guided.name}: ${title}`}
+      head={
+        <Box sx={{ height: 10, bgcolor: stop ? 'mark.stop' : 'mark.quiet' }} aria-hidden="true" />
+      }
+      foot={
+        <>
+          {ending.cause === 'PRACTISE' && (
+            <Button
+              component={RouterLink}
+              to={`/dogs/${guided.dogId}/practice`}
+              variant="contained"
+              sx={MAIN_TARGET}
+            >
+              Practise now
+            </Button>
+          )}
+          {onRecord && (
+            <Button onClick={onRecord} variant="outlined" size="large">
+              Record what had been done
+            </Button>
+          )}
+          {stop && (
+            <Button
+              component={RouterLink}
+              to={`/dogs/${guided.dogId}/visit`}
+              variant="outlined"
+              size="large"
+            >
+              Record the visit once you have been
+            </Button>
+          )}
+          <Button
+            component={RouterLink}
+            to={`/dogs/${guided.dogId}`}
+            variant={ending.cause === 'PRACTISE' ? 'text' : 'contained'}
+            sx={ending.cause === 'PRACTISE' ? undefined : MAIN_TARGET}
+          >
+            {stop ? 'What to tell the vet' : `Back to ${guided.name}`}
+          </Button>
+        </>
+      }
+    >
+      <Stack spacing={1.5} sx={{ maxWidth: 720, mx: 'auto', pt: { xs: 2, md: 5 } }}>
+        <Typography variant="h1" sx={{ color: stop ? 'error.main' : 'text.primary' }}>
+          {title}
+        </Typography>
+        <Typography sx={{ fontSize: '1.35rem', fontWeight: 650 }}>{ending.now}</Typography>
+        <Stack component="ul" sx={{ m: 0, pl: 3, gap: 0.75 }}>
+          {ending.steps.map((sentence) => (
+            <Typography key={sentence} component="li" sx={{ fontSize: '1.1rem' }}>
+              {sentence}
+            </Typography>
+          ))}
+        </Stack>
+      </Stack>
+    </SessionFrame>
+  );
+}

@@ -1,0 +1,302 @@
+import LinearProgress from '@mui/material/LinearProgress';
+import { useEffect, useRef, useState } from 'react';
+import { useNavigate, useParams, useSearchParams } from 'react-router';
+import { v7 as newId } from 'uuid';
+import { useHousehold, useKnownMe } from '../../account/useMe';
+import { dayIn, momentOf } from '../../measure/days';
+import { SIDES, type Side } from '../../measure/side';
+import { Failure } from '../../shell/Failure';
+import { forgetSession, keptProgress, keptSession, type DeviceSession } from './device';
+import { EndingView } from './EndingView';
+import { OutcomeView } from './OutcomeView';
+import {
+  begin,
+  cleaningOf,
+  openStep,
+  tapped,
+  isNarrower,
+  isTouched,
+  type GuidedSession,
+  type Progress,
+  type Session,
+} from './progress';
+import { enqueue, forgetDraft, send } from './queue';
+import { SessionPlayer } from './SessionPlayer';
+import { StartView } from './StartView';
+import { SummaryView } from './SummaryView';
+import { useGuidedSession } from './useGuidedSession';
+import { useSending } from './useSending';
+
+type Purpose = Session['purpose'];
+
+/** Where a person stands with a session. */
+type Phase =
+  | { at: 'start' }
+  | { at: 'playing'; begun: DeviceSession }
+  | { at: 'summary'; guided: GuidedSession; progress: Progress; unfinished?: boolean }
+  | { at: 'saved'; guided: GuidedSession; id: string };
+
+function askedEars(search: URLSearchParams): Side[] {
+  const asked = (search.get('ears') ?? '').split(',');
+  const ears = SIDES.filter((side) => asked.includes(side));
+  return ears.length > 0 ? ears : [...SIDES];
+}
+
+/** Whether a session stands at the check and has to know what it said. */
+function waitsForCheck({ guided, progress }: DeviceSession): boolean {
+  const step = openStep(guided.session, progress);
+  return step?.kind === 'CHECK' && step.next === undefined;
+}
+
+/** A session from its start to what the plan makes of it; one that was cut off goes on. */
+export function GuidedPage({ purpose }: { purpose: Purpose }) {
+  const { dog = '' } = useParams();
+  const [search] = useSearchParams();
+  const household = useHousehold();
+  const me = useKnownMe();
+  const navigate = useNavigate();
+  const [kept] = useState(() => ownKept(dog, purpose, household.id, me?.id));
+  const person = me?.id ?? kept?.person;
+  const waiting = useSending(person);
+  const afterCheck = kept && !isStale(kept) && waitsForCheck(kept) ? kept : undefined;
+  const [ears, setEars] = useState<Side[]>(() => afterCheck?.progress.ears ?? askedEars(search));
+  const [helper, setHelper] = useState(afterCheck?.progress.helper ?? true);
+  const [wanted, setWanted] = useState<Progress | undefined>(afterCheck?.progress);
+  const [phase, setPhase] = useState<Phase>(() => firstPhase(kept, afterCheck));
+  const resumed = phase.at === 'playing' && phase.begun === kept ? kept : undefined;
+  const session = useGuidedSession(
+    purpose,
+    dog,
+    resumed?.progress.ears ?? ears,
+    resumed?.progress.helper ?? helper,
+    phase.at === 'start' || resumed !== undefined,
+  );
+
+  const leave = () => void navigate(`/dogs/${dog}`);
+  const play = (guided: GuidedSession, progress: Progress) => {
+    if (person === undefined) return;
+    setPhase({
+      at: 'playing',
+      begun: { person, household, guided, progress, paused: false },
+    });
+  };
+
+  function save({ guided, progress }: { guided: GuidedSession; progress: Progress }, note: string) {
+    const { name } = guided;
+    if (person === undefined || progress.handled === undefined) return;
+    const moment = finishedAt(guided, progress);
+    const { id, handled } = progress;
+    enqueue({
+      id,
+      person,
+      household: household.id,
+      dogId: dog,
+      name,
+      what:
+        progress.purpose === 'PRACTICE'
+          ? {
+              kind: 'practice',
+              body: {
+                dogId: dog,
+                ...moment,
+                rung: guided.session.practises ?? 'TOUCH',
+                handled,
+              },
+            }
+          : {
+              kind: 'cleaning',
+              body: cleaningOf(guided.session, progress, dog, moment, note),
+            },
+    });
+    forgetSession(dog);
+    void send(person);
+    setPhase({ at: 'saved', guided, id });
+  }
+
+  function throwAway({ id }: Progress) {
+    forgetSession(dog);
+    void forgetDraft(household.id, dog, id);
+    leave();
+  }
+
+  switch (phase.at) {
+    case 'playing':
+      if (resumed && session.isFetchedAfterMount && session.data) {
+        const now = session.data;
+        if (now.session.ending) {
+          return (
+            <EndingView
+              guided={now}
+              ending={now.session.ending}
+              onRecord={
+                isTouched(resumed.progress)
+                  ? () =>
+                      setPhase({
+                        at: 'summary',
+                        guided: resumed.guided,
+                        progress: keptProgress(dog) ?? resumed.progress,
+                        unfinished: true,
+                      })
+                  : undefined
+              }
+            />
+          );
+        }
+        if (isNarrower(now.session, resumed.guided.session)) {
+          return (
+            <Resumed
+              key="narrower"
+              onResume={() => play(now, keptProgress(dog) ?? resumed.progress)}
+            />
+          );
+        }
+      }
+      return (
+        <SessionPlayer
+          begun={phase.begun}
+          onCheck={() => void navigate(`/dogs/${dog}/check?then=session`)}
+          onFinish={(progress) => setPhase({ at: 'summary', guided: phase.begun.guided, progress })}
+          onLeave={leave}
+          onThrowAway={() => throwAway(phase.begun.progress)}
+        />
+      );
+    case 'summary':
+      return (
+        <SummaryView
+          guided={phase.guided}
+          progress={phase.progress}
+          onTap={(tap) =>
+            setPhase({
+              ...phase,
+              progress: tapped(phase.guided.session, phase.progress, tap),
+            })
+          }
+          onBack={phase.unfinished ? undefined : () => play(phase.guided, phase.progress)}
+          onForget={() => throwAway(phase.progress)}
+          onSave={(note) => save(phase, note)}
+        />
+      );
+    case 'saved':
+      return (
+        <OutcomeView
+          name={phase.guided.name}
+          dogId={dog}
+          cleaning={purpose === 'CLEANING' ? phase.id : undefined}
+          sent={!waiting.some((one) => one.id === phase.id)}
+        />
+      );
+    case 'start':
+      break;
+  }
+
+  if (session.isError) {
+    return <Failure error={session.error} onRetry={() => void session.refetch()} />;
+  }
+  const fresh = session.isFetchedAfterMount && !session.isPlaceholderData && !session.isFetching;
+  if (!session.data || (wanted && !fresh)) {
+    return <LinearProgress aria-label="Loading" />;
+  }
+  const guided = session.data;
+  if (guided.session.ending && fresh) {
+    if (kept) forgetSession(dog);
+    return <EndingView guided={guided} ending={guided.session.ending} />;
+  }
+  if (wanted) {
+    return (
+      <Resumed
+        key={wanted.id}
+        onResume={() => {
+          setWanted(undefined);
+          play(guided, pastCheck(guided, wanted));
+        }}
+      />
+    );
+  }
+  const draft = ofToday(guided, purpose);
+  return (
+    <StartView
+      guided={guided}
+      ears={ears}
+      helper={helper}
+      begun={draft}
+      fresh={fresh}
+      onEars={setEars}
+      onHelper={setHelper}
+      onBegin={() =>
+        play(guided, begin(guided.session, { id: newId(), ears, helper, now: new Date() }))
+      }
+      onResume={() => {
+        if (!draft) return;
+        setEars(draft.ears);
+        setHelper(draft.helper);
+        setWanted(draft);
+      }}
+    />
+  );
+}
+
+/** A session of an earlier day is not gone on with: what its check said no longer tells. */
+function isStale({ guided, progress }: DeviceSession): boolean {
+  const days = [new Date(), new Date(progress.startedAt)].map((one) => dayIn(guided.zone, one));
+  return days[0] !== days[1];
+}
+
+/** One that was begun here goes on at once; one of an earlier day can only be recorded. */
+function firstPhase(kept: DeviceSession | undefined, afterCheck: DeviceSession | undefined): Phase {
+  if (!kept || afterCheck) return { at: 'start' };
+  const { guided, progress } = kept;
+  if (!isStale(kept)) return { at: 'playing', begun: kept };
+  return isTouched(progress)
+    ? { at: 'summary', guided, progress, unfinished: true }
+    : { at: 'start' };
+}
+
+/** The draft of a session that was begun today, here or on another device. */
+function ofToday({ progress, today, zone }: GuidedSession, purpose: Purpose): Progress | undefined {
+  const own = progress?.purpose === purpose && dayIn(zone, new Date(progress.startedAt)) === today;
+  return own ? progress : undefined;
+}
+
+/** Goes on at once, after the page has been drawn. */
+function Resumed({ onResume }: { onResume: () => void }) {
+  const done = useRef(false);
+  useEffect(() => {
+    if (done.current) return;
+    done.current = true;
+    onResume();
+  }, [onResume]);
+  return <LinearProgress aria-label="Going on" />;
+}
+
+/** The session that was begun here by this person for this purpose in this household. */
+function ownKept(
+  dog: string,
+  purpose: Purpose,
+  household: string,
+  person: string | undefined,
+): DeviceSession | undefined {
+  const kept = keptSession(dog);
+  const own =
+    kept?.progress.purpose === purpose &&
+    kept.household.id === household &&
+    (person === undefined || kept.person === person);
+  return own ? kept : undefined;
+}
+
+/** A session that stood at the check goes on behind it, now that the ears have been looked at. */
+function pastCheck({ session }: GuidedSession, progress: Progress): Progress {
+  const step = openStep(session, progress);
+  return step?.kind === 'CHECK' && step.next
+    ? tapped(session, { ...progress, step: step.id }, { type: 'next' })
+    : progress;
+}
+
+/** When it was: now, or at its beginning where midnight has passed since. */
+function finishedAt({ today, zone }: GuidedSession, progress: Progress) {
+  const now = new Date();
+  const began = new Date(progress.startedAt);
+  const on = [now, began].find((instant) => dayIn(zone, instant) === today);
+  if (on) return { at: on.toISOString(), zone };
+  const noon = momentOf(today, zone, now);
+  return { at: new Date(Date.parse(noon.at) + progress.seconds * 1000).toISOString(), zone };
+}

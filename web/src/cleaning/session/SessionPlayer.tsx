@@ -1,0 +1,197 @@
+import BackIcon from '@mui/icons-material/ArrowBack';
+import RepeatIcon from '@mui/icons-material/Replay';
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import { useEffect, useMemo, useRef, useState } from 'react';
+import { ofSide } from '../../measure/side';
+import { useKeys, type KeyActions } from '../../shell/keys';
+import { HANDLED } from './handled';
+import { keptSound, type DeviceSession } from './device';
+import { openStep, secondsOf, share, type Progress, type Step } from './progress';
+import { MAIN_TARGET } from './mainTarget';
+import { SessionFrame, SessionHead } from './SessionFrame';
+import { speak, tone, useScreenAwake, wakeSound } from './signals';
+import { StepView } from './StepView';
+import { StopDialog } from './StopDialog';
+import { missing, targetWords } from './targets';
+import { useProgress } from './useProgress';
+
+/** Leads through a session, one step at a time. */
+export function SessionPlayer({
+  begun,
+  onCheck,
+  onFinish,
+  onLeave,
+  onThrowAway,
+}: {
+  begun: DeviceSession;
+  /** The ears are to be looked at first. */
+  onCheck: () => void;
+  /** It is over: what was done is to be recorded. */
+  onFinish: (progress: Progress) => void;
+  /** It is left, to be gone on with later. */
+  onLeave: () => void;
+  onThrowAway: () => void;
+}) {
+  const { running, tap, pause } = useProgress(begun);
+  const { guided, progress, paused } = running;
+  const { session } = guided;
+  const step = openStep(session, progress);
+  const [stopping, setStopping] = useState(false);
+  const target = useRef<HTMLButtonElement>(null);
+  useScreenAwake();
+  useSignals(step, progress);
+
+  const stepId = step?.id;
+  useEffect(() => {
+    target.current?.focus();
+  }, [stepId]);
+
+  const forward = step && missing(step, progress) === undefined;
+  const goOn = useMemo(
+    () => () => {
+      wakeSound();
+      if (!step || !forward) return;
+      if (step.kind === 'CHECK' && !step.next) onCheck();
+      else if (step.next) tap({ type: 'next' });
+      else onFinish(progress);
+    },
+    [forward, onCheck, onFinish, progress, step, tap],
+  );
+  const keys = useMemo<KeyActions>(() => {
+    const ear = step?.ear;
+    const taps = ear && ofSide(progress, ear);
+    return {
+      Backspace: () => tap({ type: 'back' }),
+      p: () => pause(!paused),
+      ' ': goOn,
+      ...(step?.kind === 'TAKEN' &&
+        Object.fromEntries(
+          HANDLED.map(({ value }, number) => [
+            String(number),
+            () => tap({ type: 'handled', handled: value }),
+          ]),
+        )),
+      ...(step?.again && { r: () => tap({ type: 'again' }) }),
+      ...(ear &&
+        taps && {
+          w: () => tap({ type: 'ear', side: ear, taps: { wipes: taps.wipes + 1 } }),
+          s: () => tap({ type: 'ear', side: ear, taps: { squelched: !taps.squelched } }),
+          ...(step.kind === 'LOAD' &&
+            Object.fromEntries(
+              [0, 1, 2, 3, 4].map((load) => [
+                String(load),
+                () => tap({ type: 'ear', side: ear, taps: { load } }),
+              ]),
+            )),
+        }),
+    };
+  }, [goOn, pause, paused, progress, step, tap]);
+  useKeys(keys, true);
+
+  if (!step) return null;
+  return (
+    <SessionFrame
+      title={`${guided.name}: ${step.title}`}
+      head={
+        <SessionHead
+          name={session.purpose === 'PRACTICE' ? `Practice with ${guided.name}` : guided.name}
+          share={share(session, progress)}
+          seconds={progress.seconds}
+          paused={paused}
+          onPause={pause}
+          onStop={() => {
+            pause(true);
+            setStopping(true);
+          }}
+        />
+      }
+      foot={
+        <>
+          {step.again && (
+            <Button
+              variant="outlined"
+              size="large"
+              startIcon={<RepeatIcon />}
+              onClick={() => tap({ type: 'again' })}
+              aria-keyshortcuts="r"
+              sx={{ minHeight: 56, fontSize: '1.1rem' }}
+            >
+              Still dirty: another round
+            </Button>
+          )}
+          <Box sx={{ display: 'grid', gridTemplateColumns: 'auto 1fr', gap: 1 }}>
+            <Button
+              variant="outlined"
+              onClick={() => tap({ type: 'back' })}
+              disabled={progress.trail.length === 0}
+              aria-label="A step back"
+              aria-keyshortcuts="Backspace"
+              sx={{ px: { xs: 2, md: 3 } }}
+            >
+              <BackIcon />
+            </Button>
+            <Button
+              ref={target}
+              variant="contained"
+              onClick={goOn}
+              aria-disabled={!forward}
+              aria-keyshortcuts="Space"
+              sx={{ ...MAIN_TARGET, ...(!forward && { opacity: 0.55 }) }}
+            >
+              {missing(step, progress) ?? targetWords(step)}
+            </Button>
+          </Box>
+        </>
+      }
+    >
+      <Box
+        sx={{ height: '100%', minHeight: 0 }}
+        // a tap on a count leaves the focus on the large target, so that space still goes on
+        onMouseDown={(event) => {
+          if (event.target instanceof Element && event.target.closest('button')) {
+            event.preventDefault();
+          }
+        }}
+      >
+        <StepView guided={guided} progress={progress} step={step} paused={paused} onTap={tap} />
+      </Box>
+      <StopDialog
+        open={stopping}
+        progress={progress}
+        onStay={() => {
+          setStopping(false);
+          pause(false);
+        }}
+        onRecord={() => onFinish(progress)}
+        onLeave={onLeave}
+        onThrowAway={onThrowAway}
+      />
+    </SessionFrame>
+  );
+}
+
+/** A tone when time begins and ends, and the step's line in words. */
+function useSignals(step: Step | undefined, progress: Progress): void {
+  const id = step?.id;
+  const { secondsLeft } = progress;
+  const heard = useRef<{ step: string | undefined; over: boolean }>({
+    step: undefined,
+    over: true,
+  });
+  useEffect(() => {
+    if (!step || heard.current.step === id) return;
+    const sound = keptSound();
+    const timed = secondsOf(step, progress) !== undefined;
+    heard.current = { step: id, over: secondsLeft === 0 };
+    if (timed && secondsLeft !== 0) tone(sound);
+    speak(`${step.title}. ${step.what}`, sound);
+  }, [id, step, progress, secondsLeft]);
+  useEffect(() => {
+    if (!step || secondsLeft !== 0 || heard.current.over) return;
+    heard.current.over = true;
+    const sound = keptSound();
+    tone(sound);
+    speak(`Time is up. ${targetWords(step)}.`, sound);
+  }, [step, secondsLeft]);
+}

@@ -1,0 +1,201 @@
+import WarningIcon from '@mui/icons-material/WarningAmberOutlined';
+import Box from '@mui/material/Box';
+import FormControlLabel from '@mui/material/FormControlLabel';
+import Switch from '@mui/material/Switch';
+import Typography from '@mui/material/Typography';
+import type { ReactNode } from 'react';
+import { letter, ofSide } from '../../measure/side';
+import { BottleField } from './BottleField';
+import { FillGauge } from './FillGauge';
+import { HandledTaps } from './HandledTaps';
+import { LoadTaps } from './LoadTaps';
+import { PositionDrawing } from './PositionDrawing';
+import {
+  pours,
+  secondsOf,
+  type GuidedSession,
+  type Progress,
+  type Step,
+  type Tap,
+} from './progress';
+import { TimerRing } from './TimerRing';
+import { WipeCount } from './WipeCount';
+
+/** One step: which ear, what to do, why, how you know it is done, and what can harm. */
+export function StepView({
+  guided,
+  progress,
+  step,
+  paused,
+  onTap,
+}: {
+  guided: GuidedSession;
+  progress: Progress;
+  step: Step;
+  paused: boolean;
+  onTap: (tap: Tap) => void;
+}) {
+  const besides = beside({ guided, progress, step, paused, onTap });
+  return (
+    <Box
+      sx={{
+        height: '100%',
+        minHeight: 0,
+        maxWidth: 1000,
+        mx: 'auto',
+        display: 'grid',
+        gap: { xs: 1, md: 4 },
+        gridTemplateColumns: { xs: '1fr', md: besides ? '1fr 1fr' : '1fr' },
+        gridTemplateRows: { xs: besides ? 'auto minmax(0, 1fr)' : 'auto', md: 'minmax(0, 1fr)' },
+        alignItems: { md: 'center' },
+      }}
+    >
+      <Words step={step} />
+      {besides && <Box sx={{ minHeight: 0, height: '100%' }}>{besides}</Box>}
+    </Box>
+  );
+}
+
+function Words({ step }: { step: Step }) {
+  return (
+    <Box sx={{ display: 'grid', gap: { xs: 0.75, md: 1.5 } }}>
+      <Box sx={{ display: 'flex', gap: 1.5, alignItems: 'center' }}>
+        {step.ear && (
+          <Box
+            aria-hidden="true"
+            sx={{
+              flex: 'none',
+              width: { xs: 48, md: 64 },
+              height: { xs: 48, md: 64 },
+              borderRadius: 1,
+              display: 'grid',
+              placeItems: 'center',
+              bgcolor: 'primary.main',
+              color: 'primary.contrastText',
+              fontSize: { xs: '1.8rem', md: '2.4rem' },
+              fontWeight: 700,
+            }}
+          >
+            {letter(step.ear)}
+          </Box>
+        )}
+        <Typography variant="h1" component="h2" sx={{ fontSize: { xs: '1.55rem', md: '2.1rem' } }}>
+          {step.title}
+          {step.round > 1 && step.kind !== 'REST' && step.kind !== 'PRACTISE' && (
+            <Typography component="span" color="textSecondary">
+              {' '}
+              · round {step.round}
+            </Typography>
+          )}
+        </Typography>
+      </Box>
+      <Typography sx={{ fontSize: { xs: '1.15rem', md: '1.3rem' }, lineHeight: 1.35 }}>
+        {step.what}
+      </Typography>
+      {step.caution && (
+        <Typography
+          sx={{
+            display: 'flex',
+            gap: 1,
+            color: 'error.main',
+            fontWeight: 650,
+            lineHeight: 1.3,
+            alignItems: 'flex-start',
+          }}
+        >
+          <WarningIcon aria-hidden="true" sx={{ fontSize: 22, mt: '1px' }} />
+          {step.caution}
+        </Typography>
+      )}
+      <Typography color="textSecondary" sx={{ lineHeight: 1.3 }}>
+        {step.why}
+      </Typography>
+      {step.doneWhen && (
+        <Typography sx={{ lineHeight: 1.3 }}>
+          <strong>Done when:</strong> {step.doneWhen}
+        </Typography>
+      )}
+    </Box>
+  );
+}
+
+/** What stands beside the words: a drawing, the clock, or what is tapped. */
+function beside({
+  guided,
+  progress,
+  step,
+  paused,
+  onTap,
+}: Parameters<typeof StepView>[0]): ReactNode {
+  const { ear } = step;
+  const taps = ear && ofSide(progress, ear);
+  if (step.kind === 'KIT' && progress.purpose === 'CLEANING') {
+    return <BottleField guided={guided} value={progress.cleaner} onTap={onTap} />;
+  }
+  if (step.kind === 'POSITION') return <PositionDrawing position={guided.session.position} />;
+  if (step.kind === 'TAKEN') {
+    return (
+      <HandledTaps
+        value={progress.handled}
+        onChange={(handled) => onTap({ type: 'handled', handled })}
+      />
+    );
+  }
+  if (ear && pours(step)) {
+    return <FillGauge guided={guided} progress={progress} step={step} ear={ear} onTap={onTap} />;
+  }
+  if (ear && taps && step.kind === 'WIPE') {
+    return (
+      <WipeCount
+        wipes={taps.wipes}
+        expected={ofSide(guided.session.ears, ear).habit.expectedWipes}
+        mayRepeat={step.again !== undefined}
+        onChange={(wipes) => onTap({ type: 'ear', side: ear, taps: { wipes } })}
+      />
+    );
+  }
+  if (ear && taps && step.kind === 'LOAD') {
+    return (
+      <LoadTaps
+        ear={ear}
+        taps={taps}
+        onChange={(changed) => onTap({ type: 'ear', side: ear, taps: changed })}
+      />
+    );
+  }
+  if (progress.secondsLeft !== undefined) {
+    const ring = (
+      <TimerRing
+        left={progress.secondsLeft}
+        whole={secondsOf(step, progress) ?? 1}
+        paused={paused}
+      />
+    );
+    return ear && taps && step.kind === 'MASSAGE' ? (
+      <Box
+        sx={{
+          height: '100%',
+          minHeight: 0,
+          display: 'grid',
+          gridTemplateRows: 'minmax(0, 1fr) auto',
+          justifyItems: 'center',
+        }}
+      >
+        {ring}
+        <FormControlLabel
+          control={
+            <Switch
+              checked={taps.squelched ?? false}
+              onChange={(_, squelched) => onTap({ type: 'ear', side: ear, taps: { squelched } })}
+            />
+          }
+          label="I heard it squelch (s)"
+          sx={{ minHeight: 48 }}
+        />
+      </Box>
+    ) : (
+      ring
+    );
+  }
+  return undefined;
+}

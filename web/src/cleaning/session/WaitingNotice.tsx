@@ -1,0 +1,39 @@
+import Alert from '@mui/material/Alert';
+import Button from '@mui/material/Button';
+import { useMe } from '../../account/useMe';
+import { discard } from './queue';
+import { useSending } from './useSending';
+
+/** What was done without a connection and is still to be stored; what was refused, and why. */
+export function WaitingNotice() {
+  const me = useMe();
+  const waiting = useSending(me.data?.id);
+  const open = waiting.filter((one) => !one.refused);
+  return (
+    <>
+      {open.length > 0 && (
+        <Alert severity="info" sx={{ borderRadius: 0 }}>
+          {open.map((one) => one.name).join(', ')}: recorded on this device, sent as soon as there
+          is a connection.
+        </Alert>
+      )}
+      {waiting
+        .filter((one) => one.refused)
+        .map((one) => (
+          <Alert
+            key={one.id}
+            severity="error"
+            sx={{ borderRadius: 0 }}
+            action={
+              <Button color="inherit" onClick={() => discard(one.id)}>
+                Let it go
+              </Button>
+            }
+          >
+            {one.name}: the record of {one.what.body.at.slice(0, 10)} was refused: {one.refused} It
+            is kept on this device until you let it go.
+          </Alert>
+        ))}
+    </>
+  );
+}

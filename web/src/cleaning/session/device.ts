@@ -1,0 +1,63 @@
+import type { Household } from '../../account/useMe';
+import type { GuidedSession, Progress } from './progress';
+
+/** A session that runs on this device, with all it needs to go on without a connection. */
+export interface DeviceSession {
+  person: string;
+  household: Household;
+  guided: GuidedSession;
+  progress: Progress;
+  paused: boolean;
+}
+
+const RUNNING = 'evenlobe.session.';
+const SOUND = 'evenlobe.session-sound';
+
+export interface Sound {
+  quiet: boolean;
+  voice: boolean;
+}
+
+function read<T>(key: string): T | undefined {
+  try {
+    const kept = localStorage.getItem(key);
+    return kept === null ? undefined : (JSON.parse(kept) as T);
+  } catch {
+    return undefined;
+  }
+}
+
+function write(key: string, value: unknown): void {
+  try {
+    localStorage.setItem(key, JSON.stringify(value));
+  } catch {
+    // a full or forbidden store only costs the resuming
+  }
+}
+
+/** The session with that dog that was begun on this device, whoever is signed in. */
+export function keptSession(dog: string): DeviceSession | undefined {
+  return read<DeviceSession>(RUNNING + dog);
+}
+
+/** How far the session with that dog has got. */
+export function keptProgress(dog: string): Progress | undefined {
+  return keptSession(dog)?.progress;
+}
+
+export function keepSession(session: DeviceSession): void {
+  write(RUNNING + session.guided.dogId, session);
+}
+
+export function forgetSession(dog: string): void {
+  localStorage.removeItem(RUNNING + dog);
+}
+
+/** Tone and voice as they were last set on this device; in quiet mode the voice is off. */
+export function keptSound(): Sound {
+  return read<Sound>(SOUND) ?? { quiet: false, voice: true };
+}
+
+export function keepSound(sound: Sound): void {
+  write(SOUND, sound);
+}

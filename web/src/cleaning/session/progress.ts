@@ -1,0 +1,228 @@
+import type { Schemas } from '../../api/client';
+import { ofSide, SIDES, type Side } from '../../measure/side';
+import type { CleaningRequest } from '../cleaningForm';
+
+export type GuidedSession = Schemas['GuidedSession'];
+export type Session = Schemas['CleaningSession'];
+export type Step = Schemas['SessionStep'];
+/** How far a session has got: what is kept on the device and sent to the server as a draft. */
+export type Progress = Schemas['ProgressRequest'];
+export type EarTaps = Schemas['EarTapsRequest'];
+export type Handled = NonNullable<Progress['handled']>;
+
+/** After a longer gap the clock goes on from where it stood: the device slept or was dead. */
+const LONGEST_GAP_SECONDS = 60;
+const MOST_WIPES = 99;
+
+/** What a person taps, and the clock. */
+export type Tap =
+  | { type: 'tick'; seconds: number }
+  | { type: 'next' }
+  | { type: 'again' }
+  | { type: 'back' }
+  | { type: 'pour'; millilitres: number | undefined }
+  | { type: 'ear'; side: Side; taps: Partial<EarTaps> }
+  | { type: 'handled'; handled: Handled }
+  | { type: 'cleaner'; cleaner: string | undefined };
+
+const NO_TAPS: EarTaps = { pours: [], wipes: 0 };
+
+/** The steps that put liquid into an ear. */
+export function pours(step: Step): boolean {
+  return step.kind === 'FILL' || step.kind === 'PAD' || step.kind === 'SYRINGE';
+}
+
+export function stepOf(session: Session, id: string): Step | undefined {
+  return session.steps.find((step) => step.id === id);
+}
+
+/** The step that is open; the first one where the graph no longer has it. */
+export function openStep(session: Session, progress: Progress): Step | undefined {
+  return stepOf(session, progress.step) ?? session.steps[0];
+}
+
+export function begin(
+  session: Session,
+  asked: { id: string; ears: readonly Side[]; helper: boolean; now: Date },
+): Progress {
+  const first = session.steps[0];
+  if (!first) throw new Error('a session without steps cannot begin');
+  return enter(
+    {
+      id: asked.id,
+      purpose: session.purpose,
+      ears: [...asked.ears],
+      helper: asked.helper,
+      startedAt: asked.now.toISOString(),
+      seconds: 0,
+      step: first.id,
+      trail: [],
+      right: NO_TAPS,
+      left: NO_TAPS,
+    },
+    first,
+  );
+}
+
+/** How long a step takes with what has been tapped: longer where more came up than expected. */
+export function secondsOf(step: Step, progress: Progress): number | undefined {
+  const { timer, ear } = step;
+  if (!timer) return undefined;
+  const more =
+    ear !== undefined &&
+    timer.overWipes !== undefined &&
+    ofSide(progress, ear).wipes > timer.overWipes;
+  return more ? (timer.secondsIfMore ?? timer.seconds) : timer.seconds;
+}
+
+function enter(progress: Progress, step: Step): Progress {
+  const entered = { ...progress, step: step.id };
+  delete entered.secondsLeft;
+  const seconds = secondsOf(step, progress);
+  return seconds === undefined ? entered : { ...entered, secondsLeft: seconds };
+}
+
+function go(session: Session, progress: Progress, to: string | undefined): Progress {
+  const target = to === undefined ? undefined : stepOf(session, to);
+  if (!target) return progress;
+  return enter({ ...progress, trail: [...progress.trail, progress.step] }, target);
+}
+
+function withEar(progress: Progress, side: Side, taps: Partial<EarTaps>): Progress {
+  const ear = { ...ofSide(progress, side), ...taps };
+  ear.wipes = Math.min(Math.max(ear.wipes, 0), MOST_WIPES);
+  return side === 'RIGHT' ? { ...progress, right: ear } : { ...progress, left: ear };
+}
+
+function poured(progress: Progress, step: Step, millilitres: number | undefined): Progress {
+  if (!step.ear || !pours(step)) return progress;
+  const others = ofSide(progress, step.ear).pours.filter((pour) => pour.step !== step.id);
+  const pour = { step: step.id, ...(millilitres !== undefined && { millilitres }) };
+  return withEar(progress, step.ear, { pours: [...others, pour] });
+}
+
+/** What went in during a step, where it has been done. */
+export function pourOf(progress: Progress, step: Step) {
+  return step.ear && ofSide(progress, step.ear).pours.find((pour) => pour.step === step.id);
+}
+
+/** What a tap makes of how far the session has got. */
+export function tapped(session: Session, progress: Progress, tap: Tap): Progress {
+  const step = openStep(session, progress);
+  if (!step) return progress;
+  switch (tap.type) {
+    case 'tick': {
+      const seconds = Math.min(tap.seconds, LONGEST_GAP_SECONDS);
+      return {
+        ...progress,
+        seconds: progress.seconds + seconds,
+        ...(progress.secondsLeft !== undefined && {
+          secondsLeft: Math.max(0, progress.secondsLeft - seconds),
+        }),
+      };
+    }
+    case 'next': {
+      // a fill whose millilitres nobody set is a fill all the same, but no measurement
+      const measured = step.kind === 'SYRINGE' ? step.volume : undefined;
+      const counted = pours(step) && !pourOf(progress, step);
+      return go(session, counted ? poured(progress, step, measured) : progress, step.next);
+    }
+    case 'again':
+      return go(session, progress, step.again);
+    case 'back': {
+      const before = progress.trail.at(-1);
+      const target = before === undefined ? undefined : stepOf(session, before);
+      if (!target) return progress;
+      return enter({ ...progress, trail: progress.trail.slice(0, -1) }, target);
+    }
+    case 'pour':
+      return poured(progress, step, tap.millilitres);
+    case 'ear':
+      return withEar(progress, tap.side, tap.taps);
+    case 'handled':
+      return { ...progress, handled: tap.handled };
+    case 'cleaner': {
+      const named = { ...progress };
+      delete named.cleaner;
+      return tap.cleaner === undefined ? named : { ...named, cleaner: tap.cleaner };
+    }
+  }
+}
+
+/** Whether anything was done to an ear. */
+export function touched(taps: EarTaps): boolean {
+  return taps.pours.length > 0 || taps.wipes > 0 || taps.load !== undefined;
+}
+
+/** Whether anything was done to either ear. */
+export function isTouched(progress: Progress): boolean {
+  return SIDES.some((side) => touched(ofSide(progress, side)));
+}
+
+/** Whether an ear may take less than when a session was begun: a check or a hold came meanwhile. */
+export function isNarrower(now: Session, begun: Session): boolean {
+  return SIDES.some((side) => {
+    const before = ofSide(begun.ears, side).method;
+    const after = ofSide(now.ears, side).method;
+    return before !== undefined && before !== after && (after === undefined || after === 'WIPE');
+  });
+}
+
+/** Whether the summary can be saved: an ear was done, and what came out of each such ear is said. */
+export function isComplete(progress: Progress): boolean {
+  if (progress.handled === undefined) return false;
+  if (progress.purpose === 'PRACTICE') return true;
+  const done = SIDES.map((side) => ofSide(progress, side)).filter(touched);
+  return done.length > 0 && done.every((taps) => taps.load !== undefined);
+}
+
+function earRequest(session: Session, progress: Progress, side: Side) {
+  const taps = ofSide(progress, side);
+  const { method } = ofSide(session.ears, side);
+  if (!touched(taps) || taps.load === undefined || !method) return undefined;
+  const fills = taps.pours.length;
+  const measured = taps.pours.flatMap(({ millilitres }) => millilitres ?? []);
+  const volume = Number(measured.reduce((sum, one) => sum + one, 0).toFixed(1));
+  return {
+    // stopped before anything went in: it was wiped
+    method: fills === 0 ? ('WIPE' as const) : method,
+    load: taps.load,
+    wipes: taps.wipes,
+    ...(fills > 0 && { fills }),
+    ...(fills > 0 && measured.length === fills && { poured: volume }),
+    ...(taps.squelched !== undefined && { squelched: taps.squelched }),
+    ...(taps.colour !== undefined && { colour: taps.colour }),
+    ...(taps.odour !== undefined && { odour: taps.odour }),
+  };
+}
+
+/** What is recorded of a cleaning. */
+export function cleaningOf(
+  session: Session,
+  progress: Progress,
+  dogId: string,
+  moment: { at: string; zone: string },
+  note = '',
+): CleaningRequest {
+  const right = earRequest(session, progress, 'RIGHT');
+  const left = earRequest(session, progress, 'LEFT');
+  return {
+    dogId,
+    ...moment,
+    ears: { ...(right && { right }), ...(left && { left }) },
+    seconds: progress.seconds,
+    ...(progress.handled && { handled: progress.handled }),
+    ...(progress.cleaner && { cleaner: progress.cleaner }),
+    ...(note.trim() && { note: note.trim() }),
+  };
+}
+
+/** How far along the open step is, counted in the steps still ahead without further rounds. */
+export function share(session: Session, progress: Progress): number {
+  let ahead = 0;
+  for (let step = openStep(session, progress); step?.next; step = stepOf(session, step.next)) {
+    ahead += 1;
+  }
+  const behind = progress.trail.length;
+  return behind + ahead === 0 ? 1 : behind / (behind + ahead);
+}

@@ -1,0 +1,134 @@
+import { zodResolver } from '@hookform/resolvers/zod';
+import Alert from '@mui/material/Alert';
+import Button from '@mui/material/Button';
+import Dialog from '@mui/material/Dialog';
+import DialogActions from '@mui/material/DialogActions';
+import DialogContent from '@mui/material/DialogContent';
+import DialogTitle from '@mui/material/DialogTitle';
+import Stack from '@mui/material/Stack';
+import TextField from '@mui/material/TextField';
+import { useMemo, useState } from 'react';
+import { useForm, useWatch } from 'react-hook-form';
+import { v7 as newId } from 'uuid';
+import { FormChoice } from '../form/FormChoice';
+import type { Day } from '../measure/days';
+import {
+  BLANK_SUPPLY,
+  CLEANERS,
+  formOf,
+  KINDS,
+  requestOf,
+  supplyFormSchema,
+  unitOf,
+  type SupplyForm,
+} from './supplyForm';
+import { useRemoveSupply, useSaveSupply, type Supply } from './useStock';
+
+/** The bottle or pack that is counted anew; nothing of it for a new one. */
+export interface Editing {
+  supply?: Supply;
+  left?: number;
+  version?: number | undefined;
+}
+
+/** Says what a bottle or pack is, and how much is left in it. */
+export function SupplyDialog({
+  editing: { supply, left, version },
+  today,
+  onClose,
+}: {
+  editing: Editing;
+  today: Day;
+  onClose: () => void;
+}) {
+  const [id] = useState(() => supply?.id ?? newId());
+  const schema = useMemo(() => supplyFormSchema(today), [today]);
+  const { control, register, handleSubmit, formState } = useForm<SupplyForm>({
+    defaultValues: supply ? formOf(supply, left ?? supply.left) : BLANK_SUPPLY,
+    resolver: zodResolver(schema),
+  });
+  const kind = useWatch({ control, name: 'kind' });
+  const save = useSaveSupply(onClose);
+  const remove = useRemoveSupply();
+  const text = (field: 'name' | 'size' | 'left' | 'openedOn') => ({
+    error: !!formState.errors[field],
+    helperText: formState.errors[field]?.message,
+    ...register(field),
+  });
+  const problem = save.error ?? remove.error;
+  return (
+    <Dialog open onClose={onClose} fullWidth maxWidth="sm">
+      <form
+        noValidate
+        onSubmit={(event) =>
+          void handleSubmit((form) =>
+            save.mutate({ id, version, body: requestOf(form, new Date()) }),
+          )(event)
+        }
+      >
+        <DialogTitle>{supply ? `Count ${supply.name}` : 'Add a bottle or pack'}</DialogTitle>
+        <DialogContent>
+          <Stack spacing={2} sx={{ pt: 1 }}>
+            {problem && <Alert severity="error">{problem.message}</Alert>}
+            {!supply && (
+              <FormChoice
+                control={control}
+                name="kind"
+                label="What is it"
+                hint="Bottles are counted in mL, packs in wipes."
+                choices={KINDS}
+              />
+            )}
+            <TextField label="Name" autoFocus={!supply} {...text('name')} />
+            {kind === 'CLEANER' && (
+              <FormChoice
+                control={control}
+                name="cleaner"
+                label="What it does"
+                hint="As the label says; antiseptic ones only from your vet."
+                choices={CLEANERS}
+              />
+            )}
+            <Stack direction="row" spacing={2}>
+              <TextField
+                label={`A full one, ${unitOf(kind)}`}
+                type="number"
+                slotProps={{ htmlInput: { inputMode: 'numeric' } }}
+                {...text('size')}
+              />
+              <TextField
+                label={`Left now, ${unitOf(kind)}`}
+                type="number"
+                autoFocus={!!supply}
+                slotProps={{ htmlInput: { inputMode: 'numeric' } }}
+                {...text('left')}
+              />
+            </Stack>
+            <TextField
+              label="Opened on"
+              type="date"
+              slotProps={{ inputLabel: { shrink: true }, htmlInput: { max: today } }}
+              {...text('openedOn')}
+            />
+          </Stack>
+        </DialogContent>
+        <DialogActions>
+          {supply && version !== undefined && (
+            <Button
+              color="error"
+              sx={{ mr: 'auto' }}
+              loading={remove.isPending}
+              onClick={() => remove.mutate({ id, version }, { onSuccess: onClose })}
+            >
+              It is gone
+            </Button>
+          )}
+          <Button onClick={onClose}>Cancel</Button>
+          <Button type="submit" variant="contained" loading={save.isPending}>
+            Save
+          </Button>
+        </DialogActions>
+      </form>
+    </Dialog>
+  );
+}

@@ -1,0 +1,45 @@
+import { describe, expect, it } from 'vitest';
+import { BLANK_SUPPLY, formOf, requestOf, supplyFormSchema } from './supplyForm';
+
+const NOW = new Date('2026-11-25T18:00:00Z');
+const schema = supplyFormSchema('2026-11-25');
+
+function refused(change: object): string[] {
+  const result = schema.safeParse({ ...BLANK_SUPPLY, name: 'The green bottle', ...change });
+  return result.success ? [] : result.error.issues.map((issue) => issue.path.join('.'));
+}
+
+describe('the form of a bottle or pack', () => {
+  it('refuses what cannot be, at the field', () => {
+    expect(refused({})).toEqual([]);
+    expect(refused({ name: ' ' })).toEqual(['name']);
+    expect(refused({ left: '251' })).toEqual(['left']);
+    expect(refused({ size: '0', left: '0' })).toEqual(['size']);
+    expect(refused({ openedOn: '2026-11-26' })).toEqual(['openedOn']);
+  });
+
+  it('says what a cleaner does, and leaves that out for wipes', () => {
+    expect(requestOf({ ...BLANK_SUPPLY, name: 'x' }, NOW)).toMatchObject({ cleaner: 'GENTLE' });
+    expect(requestOf({ ...BLANK_SUPPLY, kind: 'WIPES', name: 'x' }, NOW)).not.toHaveProperty(
+      'cleaner',
+    );
+  });
+
+  it('counts one anew from what is thought to be left', () => {
+    const supply = {
+      id: 'x',
+      kind: 'WIPES',
+      name: 'Pads',
+      size: 80,
+      left: 60,
+      countedAt: '2026-11-01T10:00:00Z',
+    } as const;
+    expect(requestOf(formOf(supply, 41.6), NOW)).toEqual({
+      kind: 'WIPES',
+      name: 'Pads',
+      size: 80,
+      left: 42,
+      countedAt: NOW.toISOString(),
+    });
+  });
+});

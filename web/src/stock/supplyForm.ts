@@ -1,0 +1,97 @@
+import { z } from 'zod/mini';
+import type { Choice } from '../ear/traits';
+import type { Day } from '../measure/days';
+import type { Supply, SupplyRequest } from './useStock';
+
+export const KINDS: Choice<Supply['kind']>[] = [
+  { value: 'CLEANER', label: 'a bottle of cleaner' },
+  { value: 'WIPES', label: 'a pack of wipes' },
+];
+
+export const CLEANERS: Choice<NonNullable<Supply['cleaner']>>[] = [
+  { value: 'GENTLE', label: 'gentle' },
+  { value: 'DRYING', label: 'drying' },
+  { value: 'WAX_DISSOLVING', label: 'wax-dissolving' },
+  { value: 'SALINE', label: 'saline' },
+  { value: 'BUFFERED', label: 'buffered' },
+  { value: 'ANTISEPTIC', label: 'antiseptic' },
+];
+
+/** What a supply is counted in. */
+export function unitOf(kind: Supply['kind']): string {
+  return kind === 'CLEANER' ? 'mL' : 'wipes';
+}
+
+const MOST = 10_000;
+
+const amount = (least: number) =>
+  z
+    .string()
+    .check(
+      z.refine(
+        (text) => text !== '' && Number(text) >= least && Number(text) <= MOST,
+        `From ${least} to ${MOST}.`,
+      ),
+    );
+
+export function supplyFormSchema(today: Day) {
+  return z
+    .object({
+      kind: z.enum(['CLEANER', 'WIPES']),
+      name: z
+        .string()
+        .check(
+          z.trim(),
+          z.minLength(1, 'What do you call it?'),
+          z.maxLength(80, 'Shorter, please.'),
+        ),
+      cleaner: z.enum(['DRYING', 'WAX_DISSOLVING', 'GENTLE', 'BUFFERED', 'ANTISEPTIC', 'SALINE']),
+      size: amount(1),
+      left: amount(0),
+      openedOn: z
+        .string()
+        .check(z.refine((day) => day === '' || day <= today, 'This day is still to come.')),
+    })
+    .check(
+      z.refine((form) => Number(form.left) <= Number(form.size), {
+        path: ['left'],
+        message: 'That is more than a full one holds.',
+      }),
+    );
+}
+
+export type SupplyForm = z.infer<ReturnType<typeof supplyFormSchema>>;
+
+export const BLANK_SUPPLY: SupplyForm = {
+  kind: 'CLEANER',
+  name: '',
+  cleaner: 'GENTLE',
+  size: '250',
+  left: '250',
+  openedOn: '',
+};
+
+/** The form of one that is known, with what is thought to be left. */
+export function formOf(supply: Supply, left: number): SupplyForm {
+  return {
+    kind: supply.kind,
+    name: supply.name,
+    cleaner: supply.cleaner ?? 'GENTLE',
+    size: String(supply.size),
+    left: String(Math.round(left)),
+    openedOn: supply.openedOn ?? '',
+  };
+}
+
+/** What is sent: counted now. */
+export function requestOf(form: SupplyForm, now: Date): SupplyRequest {
+  return {
+    kind: form.kind,
+    name: form.name.trim(),
+    ...(form.kind === 'CLEANER' && { cleaner: form.cleaner }),
+    size: Number(form.size),
+    left: Number(form.left),
+    countedAt: now.toISOString(),
+    ...(form.openedOn !== '' && { openedOn: form.openedOn }),
+  };
+}
