@@ -20,7 +20,7 @@ export default defineConfig({
       },
       workbox: {
         globPatterns: ['**/*.{js,css,html,svg,woff2}'],
-        navigateFallbackDenylist: [/^\/api\//, /^\/actuator\//],
+        navigateFallbackDenylist: [/^\/api\//, /^\/actuator\//, /^\/calendar\//],
         // the first page that is open when the app is installed works offline, too
         clientsClaim: true,
       },

@@ -1,12 +1,14 @@
 import Box from '@mui/material/Box';
 import Stack from '@mui/material/Stack';
 import { ArchivedDogs } from '../dog/ArchivedDogs';
+import { CalendarPanel } from '../exchange/CalendarPanel';
 import { Page } from '../shell/Page';
 import { InvitePanel } from './InvitePanel';
 import { MembersPanel } from './MembersPanel';
 import { PersonPanel } from './PersonPanel';
 import { ROLE_WORDS } from './roles';
 import { SettingsPanel } from './SettingsPanel';
+import { WeekPanel } from './WeekPanel';
 import { useHousehold } from './useMe';
 
 export function Component() {
@@ -24,6 +26,8 @@ export function Component() {
         <Stack spacing={3}>
           <MembersPanel />
           {household.role === 'OWNER' && <InvitePanel />}
+          <WeekPanel />
+          <CalendarPanel />
           <ArchivedDogs />
           <PersonPanel />
         </Stack>

@@ -4,11 +4,8 @@ import Paper from '@mui/material/Paper';
 import Stack from '@mui/material/Stack';
 import TextField from '@mui/material/TextField';
 import Typography from '@mui/material/Typography';
-import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { useForm, useWatch } from 'react-hook-form';
 import { FormChoice } from '../form/FormChoice';
-import { api } from '../api/client';
-import { answered } from '../api/problem';
 import {
   FACINGS,
   HAIR_SCHOOLS,
@@ -22,6 +19,7 @@ import {
   WIPE_SCHOOLS,
 } from './schools';
 import { School } from './School';
+import { useSaveSettings } from './useSaveSettings';
 import { useHousehold, type Settings } from './useMe';
 
 const ZONES = Intl.supportedValuesOf('timeZone');
@@ -31,26 +29,10 @@ const MOST_DAYS = 60;
 /** How the household likes things, with what the schools say for and against themselves. */
 export function SettingsPanel() {
   const household = useHousehold();
-  const client = useQueryClient();
   const { control, register, handleSubmit, formState } = useForm<Settings>({
     values: household.settings,
   });
-  const save = useMutation({
-    mutationFn: (settings: Settings) =>
-      answered(
-        api.PUT('/api/households/{household}/settings', {
-          params: {
-            path: { household: household.id },
-            header: { 'If-Match': `"${household.version}"` },
-          },
-          body: { ...settings, fixedDays: Number(settings.fixedDays) },
-        }),
-      ),
-    onSuccess: async () => {
-      await client.invalidateQueries({ queryKey: ['me'] });
-      await client.invalidateQueries({ queryKey: [household.id] });
-    },
-  });
+  const save = useSaveSettings();
   const [scheduling, method, swabs, wipes, hair, medicineWait] = useWatch({
     control,
     name: ['scheduling', 'method', 'swabs', 'wipes', 'hair', 'medicineWait'],

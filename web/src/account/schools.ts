@@ -8,7 +8,8 @@ export interface SchoolChoice<V extends string> extends Choice<V> {
   against: string;
 }
 
-export const SCHEDULING_SCHOOLS: SchoolChoice<Settings['scheduling']>[] = [
+/** The vet's is not among them: a visit sets it. */
+export const SCHEDULING_SCHOOLS: SchoolChoice<Exclude<Settings['scheduling'], 'VET'>>[] = [
   {
     value: 'LEARNED',
     label: 'learned (default)',

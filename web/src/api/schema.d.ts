@@ -36,6 +36,22 @@ export interface paths {
     patch?: never;
     trace?: never;
   };
+  '/api/households/{household}/appointments/{appointment}': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get?: never;
+    put: operations['put_15'];
+    post?: never;
+    delete: operations['remove_13'];
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
   '/api/households/{household}/archived-dogs': {
     parameters: {
       query?: never;
@@ -44,6 +60,38 @@ export interface paths {
       cookie?: never;
     };
     get: operations['archived'];
+    put?: never;
+    post?: never;
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  '/api/households/{household}/calendar-link': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get: operations['link'];
+    put?: never;
+    post: operations['renew'];
+    delete: operations['end'];
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  '/api/households/{household}/calendar.ics': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get: operations['download'];
     put?: never;
     post?: never;
     delete?: never;
@@ -76,9 +124,9 @@ export interface paths {
       cookie?: never;
     };
     get?: never;
-    put: operations['put_11'];
+    put: operations['put_14'];
     post?: never;
-    delete: operations['remove_9'];
+    delete: operations['remove_12'];
     options?: never;
     head?: never;
     patch?: never;
@@ -124,9 +172,9 @@ export interface paths {
       cookie?: never;
     };
     get?: never;
-    put: operations['put_10'];
+    put: operations['put_13'];
     post?: never;
-    delete: operations['remove_8'];
+    delete: operations['remove_11'];
     options?: never;
     head?: never;
     patch?: never;
@@ -172,7 +220,7 @@ export interface paths {
       cookie?: never;
     };
     get: operations['dog'];
-    put: operations['put_7'];
+    put: operations['put_10'];
     post?: never;
     delete?: never;
     options?: never;
@@ -236,9 +284,9 @@ export interface paths {
       cookie?: never;
     };
     get: operations['get_1'];
-    put: operations['put_9'];
+    put: operations['put_12'];
     post?: never;
-    delete: operations['remove_7'];
+    delete: operations['remove_10'];
     options?: never;
     head?: never;
     patch?: never;
@@ -300,7 +348,7 @@ export interface paths {
       cookie?: never;
     };
     get?: never;
-    put: operations['put_8'];
+    put: operations['put_11'];
     post?: never;
     delete?: never;
     options?: never;
@@ -318,7 +366,7 @@ export interface paths {
     get?: never;
     put?: never;
     post?: never;
-    delete: operations['remove_10'];
+    delete: operations['remove_14'];
     options?: never;
     head?: never;
     patch?: never;
@@ -372,6 +420,54 @@ export interface paths {
     patch?: never;
     trace?: never;
   };
+  '/api/households/{household}/dogs/{dog}/what-if': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get?: never;
+    put?: never;
+    post: operations['whatIf'];
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  '/api/households/{household}/dryings/{drying}': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get?: never;
+    put: operations['put_9'];
+    post?: never;
+    delete: operations['remove_9'];
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  '/api/households/{household}/expected-exposures/{exposure}': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get?: never;
+    put: operations['put_8'];
+    post?: never;
+    delete: operations['remove_8'];
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
   '/api/households/{household}/exposures/{exposure}': {
     parameters: {
       query?: never;
@@ -380,9 +476,9 @@ export interface paths {
       cookie?: never;
     };
     get?: never;
-    put: operations['put_6'];
+    put: operations['put_7'];
     post?: never;
-    delete: operations['remove_6'];
+    delete: operations['remove_7'];
     options?: never;
     head?: never;
     patch?: never;
@@ -396,9 +492,9 @@ export interface paths {
       cookie?: never;
     };
     get?: never;
-    put: operations['put_5'];
+    put: operations['put_6'];
     post?: never;
-    delete: operations['remove_5'];
+    delete: operations['remove_6'];
     options?: never;
     head?: never;
     patch?: never;
@@ -468,6 +564,22 @@ export interface paths {
     patch?: never;
     trace?: never;
   };
+  '/api/households/{household}/pins/{pin}': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get?: never;
+    put: operations['put_5'];
+    post?: never;
+    delete: operations['remove_5'];
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
   '/api/households/{household}/practices/{practice}': {
     parameters: {
       query?: never;
@@ -479,6 +591,22 @@ export interface paths {
     put: operations['put_4'];
     post?: never;
     delete: operations['remove_4'];
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  '/api/households/{household}/previews/appointments': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get?: never;
+    put?: never;
+    post: operations['read'];
+    delete?: never;
     options?: never;
     head?: never;
     patch?: never;
@@ -575,6 +703,22 @@ export interface paths {
     put?: never;
     post?: never;
     delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  '/api/households/{household}/struck-days/{struck}': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get?: never;
+    put: operations['strike'];
+    post?: never;
+    delete: operations['unstrike'];
     options?: never;
     head?: never;
     patch?: never;
@@ -772,6 +916,22 @@ export interface paths {
     patch?: never;
     trace?: never;
   };
+  '/calendar/{token}.ics': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get: operations['feed'];
+    put?: never;
+    post?: never;
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
 }
 export type webhooks = Record<string, never>;
 export interface components {
@@ -779,6 +939,32 @@ export interface components {
     Advice: {
       now: string;
       steps: string[];
+    };
+    Appointment: {
+      /** Format: date-time */
+      at: string;
+      /** Format: uuid */
+      id: string;
+      /** Format: date */
+      on: string;
+      /** @description a time of day, such as 15:30 */
+      time?: string;
+      what: string;
+      /** @description an IANA zone, such as Europe/Berlin */
+      zone: string;
+    };
+    AppointmentRequest: {
+      /** Format: date-time */
+      at: string;
+      /** Format: uuid */
+      dogId: string;
+      /** Format: date */
+      on: string;
+      /** @description a time of day, such as 15:30 */
+      time?: string;
+      what: string;
+      /** @description an IANA zone, such as Europe/Berlin */
+      zone: string;
     };
     ArchivedDog: {
       /** Format: uuid */
@@ -808,6 +994,13 @@ export interface components {
       note: string;
       oddsRatio?: components['schemas']['OddsRatio'];
       otherNames: string[];
+    };
+    CalendarFile: {
+      ics: string;
+    };
+    CalendarLink: {
+      /** Format: date-time */
+      madeAt?: string;
     };
     CallCard: {
       points: components['schemas']['Point'][];
@@ -852,6 +1045,13 @@ export interface components {
     CanalPreview: {
       canal: components['schemas']['Canal'];
       fluid: components['schemas']['CanalFluid'];
+    };
+    CapacityRequest: {
+      byWeekday: number[];
+      daysOff: string[];
+      helperDays: (
+        'MONDAY' | 'TUESDAY' | 'WEDNESDAY' | 'THURSDAY' | 'FRIDAY' | 'SATURDAY' | 'SUNDAY'
+      )[];
     };
     Changes: {
       /** Format: int64 */
@@ -933,6 +1133,7 @@ export interface components {
       until?: string;
     };
     CleaningOutcome: {
+      again?: components['schemas']['Reason'];
       /** Format: int32 */
       daysToNext?: number;
       ears: components['schemas']['EarPairIntervalChange'];
@@ -1023,12 +1224,14 @@ export interface components {
       profile: components['schemas']['DogProfile'];
     };
     DogInFull: {
+      appointments: components['schemas']['Appointment'][];
       canals?: components['schemas']['EarPairCanalEstimate'];
       card?: components['schemas']['CallCard'];
       /** Format: int32 */
       checked: number;
       checks: components['schemas']['CheckMark'][];
       dog: components['schemas']['DogFacts'];
+      expected: components['schemas']['ExpectedExposure'][];
       exposures: components['schemas']['Exposure'][];
       latest?: components['schemas']['CheckVerdict'];
       /** Format: date */
@@ -1049,6 +1252,7 @@ export interface components {
       ears: components['schemas']['EarPairEarPlan'];
       items: components['schemas']['PlanItem'][];
       loadFactor: components['schemas']['LoadFactor'];
+      open: components['schemas']['ExpectedDay'][];
       start: components['schemas']['StartingInterval'];
       /** Format: date */
       today: string;
@@ -1066,6 +1270,7 @@ export interface components {
       lightCoat: boolean;
       name: string;
       normal?: string;
+      own: components['schemas']['Own'];
       reactions?: string;
       waterSensitive: boolean;
       ways: components['schemas']['OwnWays'];
@@ -1088,6 +1293,7 @@ export interface components {
       name: string;
       normal?: string;
       reactions?: string;
+      schedule?: components['schemas']['OwnScheduleRequest'];
       waterSensitive?: boolean;
       ways?: components['schemas']['OwnWaysRequest'];
       weights: components['schemas']['WeighingRequest'][];
@@ -1138,6 +1344,7 @@ export interface components {
     };
     DogToday: {
       checks: components['schemas']['CheckMark'][];
+      expected: components['schemas']['ExpectedExposure'][];
       exposures: components['schemas']['Exposure'][];
       /** Format: uuid */
       id: string;
@@ -1147,6 +1354,14 @@ export interface components {
       profile: components['schemas']['DogProfile'];
       recent: components['schemas']['CleaningRecord'][];
       visits: components['schemas']['VisitMark'][];
+    };
+    DryingRequest: {
+      /** Format: date-time */
+      at: string;
+      /** Format: uuid */
+      dogId: string;
+      /** @description an IANA zone, such as Europe/Berlin */
+      zone: string;
     };
     EarCleaning: {
       /** Format: int32 */
@@ -1263,6 +1478,7 @@ export interface components {
       check: string;
       /** Format: date */
       day: string;
+      heavy: boolean;
       lookFirst: boolean;
       /** @enum {string} */
       verdict: 'LEAVE' | 'CLEAN' | 'CAUTION' | 'STOP' | 'URGENT';
@@ -1450,6 +1666,43 @@ export interface components {
       /** @enum {string} */
       worse?: 'RIGHT' | 'LEFT';
     };
+    ExpectedDay: {
+      /** Format: date */
+      day: string;
+      /** Format: uuid */
+      expected: string;
+      /** @enum {string} */
+      kind: 'SWIM' | 'BATH' | 'RAIN_WALK' | 'GROOMING' | 'DUST';
+    };
+    ExpectedExposure: {
+      /** Format: date-time */
+      at: string;
+      /** Format: uuid */
+      id: string;
+      /** @enum {string} */
+      kind: 'SWIM' | 'BATH' | 'RAIN_WALK' | 'GROOMING' | 'DUST';
+      season: components['schemas']['Season'];
+      weekdays: (
+        'MONDAY' | 'TUESDAY' | 'WEDNESDAY' | 'THURSDAY' | 'FRIDAY' | 'SATURDAY' | 'SUNDAY'
+      )[];
+      /** @description an IANA zone, such as Europe/Berlin */
+      zone: string;
+    };
+    ExpectedExposureRequest: {
+      /** Format: date-time */
+      at: string;
+      /** Format: uuid */
+      dogId: string;
+      from: components['schemas']['YearDayRequest'];
+      /** @enum {string} */
+      kind: 'SWIM' | 'BATH' | 'RAIN_WALK' | 'GROOMING' | 'DUST';
+      until: components['schemas']['YearDayRequest'];
+      weekdays: (
+        'MONDAY' | 'TUESDAY' | 'WEDNESDAY' | 'THURSDAY' | 'FRIDAY' | 'SATURDAY' | 'SUNDAY'
+      )[];
+      /** @description an IANA zone, such as Europe/Berlin */
+      zone: string;
+    };
     Exposure: {
       /** Format: date-time */
       at: string;
@@ -1494,10 +1747,19 @@ export interface components {
       /** Format: date */
       start: string;
     };
+    FreshCalendarLink: {
+      path: string;
+    };
     FreshInvitation: {
       /** Format: uuid */
       id: string;
       token: string;
+    };
+    GroomingRequest: {
+      /** Format: int32 */
+      everyDays: number;
+      /** Format: date */
+      from: string;
     };
     GuidedSession: {
       canals?: components['schemas']['EarPairCanalGauge'];
@@ -1528,6 +1790,7 @@ export interface components {
     };
     Handling: {
       bites: boolean;
+      needsTwo: boolean;
       /** Format: date */
       on?: string;
       /** @enum {string} */
@@ -1535,6 +1798,7 @@ export interface components {
     };
     HandlingRequest: {
       bites: boolean;
+      needsTwo?: boolean;
       /** Format: date */
       on?: string;
       /** @enum {string} */
@@ -1651,6 +1915,8 @@ export interface components {
       band: components['schemas']['DayBand'];
       /** Format: int32 */
       days: number;
+      /** Format: date */
+      neglectedOn?: string;
       /** Format: int32 */
       observations: number;
       reasons: components['schemas']['Reason'][];
@@ -1742,6 +2008,18 @@ export interface components {
       /** @enum {string} */
       role: 'VIEWER' | 'CARER' | 'OWNER';
     };
+    Own: {
+      /** Format: int32 */
+      fixedDays?: number;
+      /** @enum {string} */
+      scheduling?: 'AS_NEEDED' | 'FIXED' | 'LEARNED' | 'VET';
+    };
+    OwnScheduleRequest: {
+      /** Format: int32 */
+      fixedDays?: number;
+      /** @enum {string} */
+      scheduling?: 'AS_NEEDED' | 'FIXED' | 'LEARNED' | 'VET';
+    };
     OwnWays: {
       /** @enum {string} */
       hair?: 'LEAVE' | 'TRIM' | 'PLUCK';
@@ -1788,11 +2066,23 @@ export interface components {
       reason: components['schemas']['Reason'];
       words: string;
     };
+    PinRequest: {
+      /** Format: date-time */
+      at: string;
+      /** Format: uuid */
+      dogId: string;
+      item: string;
+      /** Format: date */
+      on: string;
+      reason?: string;
+      /** @description an IANA zone, such as Europe/Berlin */
+      zone: string;
+    };
     PlanItem: {
       ears: ('RIGHT' | 'LEFT')[];
       id: string;
       /** @enum {string} */
-      kind: 'VISIT' | 'CHECK' | 'WATCH' | 'CLEAN' | 'PRACTICE';
+      kind: 'VISIT' | 'DRY' | 'CHECK' | 'WATCH' | 'CLEAN' | 'PRACTICE';
       pressing: boolean;
       reasons: components['schemas']['Reason'][];
       /** @enum {string} */
@@ -1851,6 +2141,13 @@ export interface components {
       startedAt: string;
       step: string;
       trail: string[];
+    };
+    ReadAppointment: {
+      /** Format: date */
+      on: string;
+      /** @description a time of day, such as 15:30 */
+      time?: string;
+      what: string;
     };
     Reason: {
       numbers: {
@@ -1928,6 +2225,16 @@ export interface components {
         | 'PLAN_WIPE_ONLY'
         | 'PLAN_VISIT'
         | 'PLAN_SKIPPED'
+        | 'PLAN_PINNED'
+        | 'PLAN_DRY'
+        | 'PLAN_WATER'
+        | 'PLAN_EXPECTED'
+        | 'PLAN_HEAVY'
+        | 'PLAN_DUE_BUT_CLEAN'
+        | 'PLAN_CATCH_UP'
+        | 'PLAN_UNWELL'
+        | 'PLAN_GROOMING'
+        | 'PLAN_EVENED'
         | 'PLAN_FIXED'
         | 'PLAN_AS_NEEDED'
         | 'PLAN_START'
@@ -1957,8 +2264,14 @@ export interface components {
     Rhythm: {
       /** Format: int32 */
       days: number;
+      /** @enum {string} */
+      mode: 'AS_NEEDED' | 'FIXED' | 'LEARNED' | 'VET';
       reasons: components['schemas']['Reason'][];
       routine: boolean;
+    };
+    Season: {
+      from: components['schemas']['YearDay'];
+      until: components['schemas']['YearDay'];
     };
     SessionStep: {
       again?: string;
@@ -1996,21 +2309,26 @@ export interface components {
       why: string;
     };
     SettingsRequest: {
+      alwaysAfterWater?: boolean;
+      capacity?: components['schemas']['CapacityRequest'];
       /** @enum {string} */
       facing: 'FRONT' | 'BEHIND';
       /** Format: int32 */
       fixedDays: number;
+      grooming?: components['schemas']['GroomingRequest'];
       /** @enum {string} */
       hair: 'LEAVE' | 'TRIM' | 'PLUCK';
       /** @enum {string} */
       hours: 'H24' | 'H12';
+      /** Format: int32 */
+      latitude?: number;
       /** @enum {string} */
       medicineWait: 'AN_HOUR' | 'AFTER_THE_SHAKE';
       /** @enum {string} */
       method: 'FILL' | 'SOAKED_PAD' | 'SYRINGE' | 'WIPE';
       name: string;
       /** @enum {string} */
-      scheduling: 'AS_NEEDED' | 'FIXED' | 'LEARNED';
+      scheduling: 'AS_NEEDED' | 'FIXED' | 'LEARNED' | 'VET';
       /** @enum {string} */
       swabs: 'NEVER' | 'FOLDS_ONLY';
       /** @enum {string} */
@@ -2097,6 +2415,18 @@ export interface components {
       sessions: number;
       supplies: components['schemas']['SupplyRest'][];
     };
+    StruckDayRequest: {
+      /** Format: date-time */
+      at: string;
+      /** Format: uuid */
+      dogId: string;
+      /** Format: uuid */
+      expected: string;
+      /** Format: date */
+      on: string;
+      /** @description an IANA zone, such as Europe/Berlin */
+      zone: string;
+    };
     Supply: {
       /** @enum {string} */
       cleaner?: 'DRYING' | 'WAX_DISSOLVING' | 'GENTLE' | 'BUFFERED' | 'ANTISEPTIC' | 'SALINE';
@@ -2140,6 +2470,7 @@ export interface components {
       runningOut: components['schemas']['StockOutlook'][];
       /** Format: date */
       today: string;
+      unplaced: components['schemas']['Unplaced'][];
       /** @description an IANA zone, such as Europe/Berlin */
       zone: string;
     };
@@ -2150,6 +2481,15 @@ export interface components {
       reasons: components['schemas']['Reason'][];
       /** @enum {string} */
       rung: 'TOUCH' | 'FOLD' | 'HOLD_UP' | 'DRY_PAD' | 'WET_PAD' | 'FULL_SESSION';
+    };
+    Unplaced: {
+      /** Format: uuid */
+      dogId: string;
+      item: string;
+      reason: components['schemas']['Reason'];
+      /** Format: date */
+      wayOut?: string;
+      window: components['schemas']['Window'];
     };
     VerdictReason: {
       reason: components['schemas']['Reason'];
@@ -2214,6 +2554,31 @@ export interface components {
       /** Format: double */
       weight: number;
     };
+    WhatIf: {
+      now: components['schemas']['DogPlan'];
+      then: components['schemas']['DogPlan'];
+    };
+    WhatIfRequest: {
+      /** @enum {string} */
+      canalHair?: 'NONE' | 'SOME' | 'DENSE';
+      /** @enum {string} */
+      carriage?: 'ERECT' | 'SEMI_ERECT' | 'ROSE' | 'BUTTON' | 'DROP' | 'PENDULOUS';
+      /** @enum {string} */
+      climate?: 'DRY' | 'TEMPERATE' | 'HUMID';
+      /** @enum {string} */
+      feathering?: 'NONE' | 'LIGHT' | 'HEAVY';
+      /** Format: int32 */
+      fixedDays?: number;
+      /**
+       * Format: int32
+       * @description 0 clean wipe · 1 trace · 2 light · 3 moderate · 4 heavy
+       */
+      load?: number;
+      /** @enum {string} */
+      scheduling?: 'AS_NEEDED' | 'FIXED' | 'LEARNED' | 'VET';
+      /** @enum {string} */
+      water?: 'NEVER' | 'MONTHLY' | 'WEEKLY' | 'MOST_DAYS';
+    };
     Window: {
       /** Format: date */
       best: string;
@@ -2221,6 +2586,18 @@ export interface components {
       earliest: string;
       /** Format: date */
       latest: string;
+    };
+    YearDay: {
+      /** Format: int32 */
+      day: number;
+      /** Format: int32 */
+      month: number;
+    };
+    YearDayRequest: {
+      /** Format: int32 */
+      day: number;
+      /** Format: int32 */
+      month: number;
     };
   };
   responses: never;
@@ -2274,6 +2651,61 @@ export interface operations {
       };
     };
   };
+  put_15: {
+    parameters: {
+      query?: never;
+      header?: {
+        'If-None-Match'?: string;
+        'If-Match'?: string;
+      };
+      path: {
+        household: string;
+        appointment: string;
+      };
+      cookie?: never;
+    };
+    requestBody: {
+      content: {
+        'application/json': components['schemas']['AppointmentRequest'];
+      };
+    };
+    responses: {
+      /** @description OK */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['FactAnswer'];
+        };
+      };
+    };
+  };
+  remove_13: {
+    parameters: {
+      query?: never;
+      header?: {
+        'If-Match'?: string;
+      };
+      path: {
+        household: string;
+        appointment: string;
+      };
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      /** @description OK */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['FactAnswer'];
+        };
+      };
+    };
+  };
   archived: {
     parameters: {
       query?: never;
@@ -2292,6 +2724,92 @@ export interface operations {
         };
         content: {
           'application/json': components['schemas']['ArchivedDog'][];
+        };
+      };
+    };
+  };
+  link: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path: {
+        household: string;
+      };
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      /** @description OK */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['CalendarLink'];
+        };
+      };
+    };
+  };
+  renew: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path: {
+        household: string;
+      };
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      /** @description OK */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['FreshCalendarLink'];
+        };
+      };
+    };
+  };
+  end: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path: {
+        household: string;
+      };
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      /** @description No Content */
+      204: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content?: never;
+      };
+    };
+  };
+  download: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path: {
+        household: string;
+      };
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      /** @description OK */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'text/calendar;charset=UTF-8': string;
         };
       };
     };
@@ -2318,7 +2836,7 @@ export interface operations {
       };
     };
   };
-  put_11: {
+  put_14: {
     parameters: {
       query?: never;
       header?: {
@@ -2348,7 +2866,7 @@ export interface operations {
       };
     };
   };
-  remove_9: {
+  remove_12: {
     parameters: {
       query?: never;
       header?: {
@@ -2420,7 +2938,7 @@ export interface operations {
       };
     };
   };
-  put_10: {
+  put_13: {
     parameters: {
       query?: never;
       header?: {
@@ -2450,7 +2968,7 @@ export interface operations {
       };
     };
   };
-  remove_8: {
+  remove_11: {
     parameters: {
       query?: never;
       header?: {
@@ -2545,7 +3063,7 @@ export interface operations {
       };
     };
   };
-  put_7: {
+  put_10: {
     parameters: {
       query?: never;
       header?: {
@@ -2669,7 +3187,7 @@ export interface operations {
       };
     };
   };
-  put_9: {
+  put_12: {
     parameters: {
       query?: never;
       header?: never;
@@ -2695,7 +3213,7 @@ export interface operations {
       };
     };
   };
-  remove_7: {
+  remove_10: {
     parameters: {
       query?: never;
       header?: never;
@@ -2796,7 +3314,7 @@ export interface operations {
       };
     };
   };
-  put_8: {
+  put_11: {
     parameters: {
       query?: never;
       header?: never;
@@ -2821,7 +3339,7 @@ export interface operations {
       };
     };
   };
-  remove_10: {
+  remove_14: {
     parameters: {
       query?: never;
       header?: never;
@@ -2913,7 +3431,144 @@ export interface operations {
       };
     };
   };
-  put_6: {
+  whatIf: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path: {
+        household: string;
+        dog: string;
+      };
+      cookie?: never;
+    };
+    requestBody: {
+      content: {
+        'application/json': components['schemas']['WhatIfRequest'];
+      };
+    };
+    responses: {
+      /** @description OK */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['WhatIf'];
+        };
+      };
+    };
+  };
+  put_9: {
+    parameters: {
+      query?: never;
+      header?: {
+        'If-None-Match'?: string;
+        'If-Match'?: string;
+      };
+      path: {
+        household: string;
+        drying: string;
+      };
+      cookie?: never;
+    };
+    requestBody: {
+      content: {
+        'application/json': components['schemas']['DryingRequest'];
+      };
+    };
+    responses: {
+      /** @description OK */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['FactAnswer'];
+        };
+      };
+    };
+  };
+  remove_9: {
+    parameters: {
+      query?: never;
+      header?: {
+        'If-Match'?: string;
+      };
+      path: {
+        household: string;
+        drying: string;
+      };
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      /** @description OK */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['FactAnswer'];
+        };
+      };
+    };
+  };
+  put_8: {
+    parameters: {
+      query?: never;
+      header?: {
+        'If-None-Match'?: string;
+        'If-Match'?: string;
+      };
+      path: {
+        household: string;
+        exposure: string;
+      };
+      cookie?: never;
+    };
+    requestBody: {
+      content: {
+        'application/json': components['schemas']['ExpectedExposureRequest'];
+      };
+    };
+    responses: {
+      /** @description OK */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['FactAnswer'];
+        };
+      };
+    };
+  };
+  remove_8: {
+    parameters: {
+      query?: never;
+      header?: {
+        'If-Match'?: string;
+      };
+      path: {
+        household: string;
+        exposure: string;
+      };
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      /** @description OK */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['FactAnswer'];
+        };
+      };
+    };
+  };
+  put_7: {
     parameters: {
       query?: never;
       header?: {
@@ -2943,7 +3598,7 @@ export interface operations {
       };
     };
   };
-  remove_6: {
+  remove_7: {
     parameters: {
       query?: never;
       header?: {
@@ -2968,7 +3623,7 @@ export interface operations {
       };
     };
   };
-  put_5: {
+  put_6: {
     parameters: {
       query?: never;
       header?: {
@@ -2998,7 +3653,7 @@ export interface operations {
       };
     };
   };
-  remove_5: {
+  remove_6: {
     parameters: {
       query?: never;
       header?: {
@@ -3160,6 +3815,61 @@ export interface operations {
       };
     };
   };
+  put_5: {
+    parameters: {
+      query?: never;
+      header?: {
+        'If-None-Match'?: string;
+        'If-Match'?: string;
+      };
+      path: {
+        household: string;
+        pin: string;
+      };
+      cookie?: never;
+    };
+    requestBody: {
+      content: {
+        'application/json': components['schemas']['PinRequest'];
+      };
+    };
+    responses: {
+      /** @description OK */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['FactAnswer'];
+        };
+      };
+    };
+  };
+  remove_5: {
+    parameters: {
+      query?: never;
+      header?: {
+        'If-Match'?: string;
+      };
+      path: {
+        household: string;
+        pin: string;
+      };
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      /** @description OK */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['FactAnswer'];
+        };
+      };
+    };
+  };
   put_4: {
     parameters: {
       query?: never;
@@ -3211,6 +3921,32 @@ export interface operations {
         };
         content: {
           'application/json': components['schemas']['FactAnswer'];
+        };
+      };
+    };
+  };
+  read: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path: {
+        household: string;
+      };
+      cookie?: never;
+    };
+    requestBody: {
+      content: {
+        'application/json': components['schemas']['CalendarFile'];
+      };
+    };
+    responses: {
+      /** @description OK */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['ReadAppointment'][];
         };
       };
     };
@@ -3390,6 +4126,61 @@ export interface operations {
         };
         content: {
           'text/csv;charset=UTF-8': string;
+        };
+      };
+    };
+  };
+  strike: {
+    parameters: {
+      query?: never;
+      header?: {
+        'If-None-Match'?: string;
+        'If-Match'?: string;
+      };
+      path: {
+        household: string;
+        struck: string;
+      };
+      cookie?: never;
+    };
+    requestBody: {
+      content: {
+        'application/json': components['schemas']['StruckDayRequest'];
+      };
+    };
+    responses: {
+      /** @description OK */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['FactAnswer'];
+        };
+      };
+    };
+  };
+  unstrike: {
+    parameters: {
+      query?: never;
+      header?: {
+        'If-Match'?: string;
+      };
+      path: {
+        household: string;
+        struck: string;
+      };
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      /** @description OK */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['FactAnswer'];
         };
       };
     };
@@ -3773,6 +4564,28 @@ export interface operations {
           [name: string]: unknown;
         };
         content?: never;
+      };
+    };
+  };
+  feed: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path: {
+        token: string;
+      };
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      /** @description OK */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'text/calendar;charset=UTF-8': string;
+        };
       };
     };
   };

@@ -243,7 +243,13 @@ export function DogFormView({
             helperText="So that everybody can tell a change: a little wax, a pink rim, a smell of nuts"
             {...register('normal')}
           />
-          <HandlingFields control={control} setValue={setValue} today={today} />
+          <HandlingFields
+            control={control}
+            setValue={setValue}
+            register={register}
+            errors={formState.errors}
+            today={today}
+          />
           <Button
             type="submit"
             variant="contained"

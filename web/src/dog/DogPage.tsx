@@ -24,6 +24,7 @@ import { ComingUp } from '../plan/ComingUp';
 import { nextOf } from '../plan/items';
 import { Ribbon, RibbonAxis } from '../plan/Ribbon';
 import { planWords, ribbonMarks } from '../plan/ribbon';
+import { AppointmentPanel } from '../visit/AppointmentPanel';
 import { Failure } from '../shell/Failure';
 import { useKeys } from '../shell/keys';
 import { Page } from '../shell/Page';
@@ -184,10 +185,14 @@ function DogInFullView({ dog: inFull }: { dog: DogInFull }) {
         {inFull.card && <CallCard card={inFull.card} />}
         <ExposurePanel
           dogId={dog.id}
+          name={dog.profile.name}
           exposures={inFull.exposures}
+          expected={inFull.expected}
+          open={plan.open}
           today={plan.today}
           waterSensitive={dog.profile.waterSensitive}
         />
+        <AppointmentPanel dogId={dog.id} appointments={inFull.appointments} today={plan.today} />
         {inFull.canals ? (
           <InsideThisEar canals={inFull.canals} />
         ) : (

@@ -1,11 +1,19 @@
 import Alert from '@mui/material/Alert';
 import Stack from '@mui/material/Stack';
+import TextField from '@mui/material/TextField';
 import Typography from '@mui/material/Typography';
-import { useWatch, type Control, type UseFormSetValue } from 'react-hook-form';
+import {
+  useWatch,
+  type Control,
+  type FieldErrors,
+  type UseFormRegister,
+  type UseFormSetValue,
+} from 'react-hook-form';
 import {
   HAIR_SCHOOLS,
   MEDICINE_SCHOOLS,
   METHOD_SCHOOLS,
+  SCHEDULING_SCHOOLS,
   SWAB_SCHOOLS,
   WIPE_SCHOOLS,
 } from '../account/schools';
@@ -19,7 +27,7 @@ import { dateWithYear, type Day } from '../measure/days';
 import type { DogForm } from './dogForm';
 
 /** A way of the household's first, then the others; nothing of its own is one of them. */
-function own<V extends string>(schools: readonly { value: V; label: string }[], common: V) {
+function own<V extends string>(schools: readonly { value: V; label: string }[], common: string) {
   const named = (school: { label: string }) => school.label.replace(' (default)', '');
   const usual = schools.find((school) => school.value === common);
   return [
@@ -34,16 +42,30 @@ function own<V extends string>(schools: readonly { value: V; label: string }[], 
 export function HandlingFields({
   control,
   setValue,
+  register,
+  errors,
   today,
 }: {
   control: Control<DogForm>;
   setValue: UseFormSetValue<DogForm>;
+  register: UseFormRegister<DogForm>;
+  errors: FieldErrors<DogForm>;
   today: Day;
 }) {
   const settings = useSettings();
-  const [rung, rungOn, bites, method, swabs, wipes, hair, medicineWait] = useWatch({
+  const [rung, rungOn, bites, method, swabs, wipes, hair, medicineWait, scheduling] = useWatch({
     control,
-    name: ['rung', 'rungOn', 'bites', 'method', 'swabs', 'wipes', 'hair', 'medicineWait'],
+    name: [
+      'rung',
+      'rungOn',
+      'bites',
+      'method',
+      'swabs',
+      'wipes',
+      'hair',
+      'medicineWait',
+      'scheduling',
+    ],
   });
   return (
     <Stack spacing={2.5}>
@@ -63,10 +85,32 @@ export function HandlingFields({
         }}
       />
       <SwitchField control={control} name="bites" label="It bites when its ears are handled" />
+      <SwitchField control={control} name="needsTwo" label="It takes two people" />
       {bites && (
         <Alert severity="warning">
           Muzzle on and a helper, or leave it to a vet or groomer. Never force it.
         </Alert>
+      )}
+      <FormChoice
+        control={control}
+        name="scheduling"
+        label="When this dog is cleaned"
+        hint="A hold or the vet’s word stands above every school."
+        choices={own(SCHEDULING_SCHOOLS, settings.scheduling)}
+      />
+      <School
+        school={SCHEDULING_SCHOOLS.find((one) => one.value === (scheduling || settings.scheduling))}
+      />
+      {(scheduling || settings.scheduling) === 'FIXED' && (
+        <TextField
+          label="Every so many days"
+          type="number"
+          placeholder={String(settings.fixedDays)}
+          sx={{ maxWidth: 220 }}
+          error={!!errors.fixedDays}
+          helperText={errors.fixedDays?.message ?? 'Empty: as the others.'}
+          {...register('fixedDays')}
+        />
       )}
       <FormChoice
         control={control}

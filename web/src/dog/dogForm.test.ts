@@ -60,6 +60,9 @@ describe('the dog form', () => {
         eardrumOn: '2026-03-03',
         normal: 'a little wax on the left',
         bites: true,
+        needsTwo: true,
+        scheduling: 'FIXED',
+        fixedDays: '21',
         rung: 'FOLD',
         rungOn: '2026-10-01',
         method: 'SYRINGE',
@@ -67,9 +70,22 @@ describe('the dog form', () => {
       TODAY,
       'KG',
     );
-    const { joinedOn, waterSensitive = false, handling, ways = {}, ...said } = request;
+    const {
+      joinedOn,
+      waterSensitive = false,
+      handling,
+      ways = {},
+      schedule = {},
+      ...said
+    } = request;
     if (!handling) throw new Error('the form always says how it takes being handled');
-    const profile = { ...said, waterSensitive, handling, ways };
+    const profile = {
+      ...said,
+      waterSensitive,
+      handling: { ...handling, needsTwo: handling.needsTwo ?? false },
+      ways,
+      own: schedule,
+    };
     const form = formOf({ id: 'x', addedOn: joinedOn, cleanings: [], profile }, undefined);
     expect(requestOf(form, TODAY, 'KG')).toEqual(request);
   });

@@ -67,6 +67,7 @@ export function dogFormSchema(today: Day, unit: WeightUnit) {
       reactions: words,
       normal: words,
       bites: z.boolean(),
+      needsTwo: z.boolean(),
       rung: z.enum(['TOUCH', 'FOLD', 'HOLD_UP', 'DRY_PAD', 'WET_PAD', 'FULL_SESSION']),
       /** The day on which the rung was so; empty for a new dog. */
       rungOn: z.string(),
@@ -76,6 +77,16 @@ export function dogFormSchema(today: Day, unit: WeightUnit) {
       wipes: z.enum(['', 'COTTON_BALLS', 'GAUZE', 'COTTON_PADS', 'SOFT_TISSUE', 'READY_WIPES']),
       hair: z.enum(['', 'LEAVE', 'TRIM', 'PLUCK']),
       medicineWait: z.enum(['', 'AN_HOUR', 'AFTER_THE_SHAKE']),
+      scheduling: z.enum(['', 'AS_NEEDED', 'FIXED', 'LEARNED']),
+      /** Days of its own; empty where they are the household's. */
+      fixedDays: z
+        .string()
+        .check(
+          z.refine(
+            (text) => text === '' || (Number(text) >= 7 && Number(text) <= 60),
+            '7 to 60 days.',
+          ),
+        ),
     })
     .check(
       z.refine((form) => form.eardrum === 'NEVER_EXAMINED' || form.eardrumOn !== '', {
@@ -113,6 +124,7 @@ export function blankForm(today: Day): DogForm {
     reactions: '',
     normal: '',
     bites: false,
+    needsTwo: false,
     rung: 'FULL_SESSION',
     rungOn: '',
     method: '',
@@ -120,12 +132,15 @@ export function blankForm(today: Day): DogForm {
     wipes: '',
     hair: '',
     medicineWait: '',
+    scheduling: '',
+    fixedDays: '',
   };
 }
 
 /** The form of a dog that is known. */
 export function formOf(dog: Schemas['DogFacts'], leftOn: Day | undefined): DogForm {
   const { profile } = dog;
+  const { scheduling } = profile.own;
   return {
     name: profile.name,
     breeds: profile.breeds,
@@ -144,6 +159,7 @@ export function formOf(dog: Schemas['DogFacts'], leftOn: Day | undefined): DogFo
     reactions: profile.reactions ?? '',
     normal: profile.normal ?? '',
     bites: profile.handling.bites,
+    needsTwo: profile.handling.needsTwo,
     rung: profile.handling.rung,
     rungOn: profile.handling.on ?? '',
     method: profile.ways.method ?? '',
@@ -151,13 +167,16 @@ export function formOf(dog: Schemas['DogFacts'], leftOn: Day | undefined): DogFo
     wipes: profile.ways.wipes ?? '',
     hair: profile.ways.hair ?? '',
     medicineWait: profile.ways.medicineWait ?? '',
+    scheduling: scheduling === 'VET' ? '' : (scheduling ?? ''),
+    fixedDays: profile.own.fixedDays?.toString() ?? '',
   };
 }
 
 /** What is sent: empty fields are left out, and today's weight joins those of earlier days. */
 export function requestOf(form: DogForm, today: Day, unit: WeightUnit): DogRequest {
   const { bornOn, weightToday, leftOn, eardrum, eardrumOn, reactions, normal, ...rest } = form;
-  const { bites, rung, rungOn, method, swabs, wipes, hair, medicineWait, ...said } = rest;
+  const { bites, needsTwo, rung, rungOn, scheduling, fixedDays, ...ofIt } = rest;
+  const { method, swabs, wipes, hair, medicineWait, ...said } = ofIt;
   const ways = { method, swabs, wipes, hair, medicineWait };
   const weighed =
     weightToday === '' ? [] : [{ on: today, weight: kilograms(Number(weightToday), unit) }];
@@ -166,8 +185,12 @@ export function requestOf(form: DogForm, today: Day, unit: WeightUnit): DogReque
     ...said,
     weights: [...form.weights.filter(({ on }) => weighed.length === 0 || on !== today), ...weighed],
     eardrum: { status: eardrum, ...(seen && { on: eardrumOn }) },
-    handling: { bites, rung, ...(rungOn !== '' && { on: rungOn }) },
+    handling: { bites, needsTwo, rung, ...(rungOn !== '' && { on: rungOn }) },
     ways: Object.fromEntries(Object.entries(ways).filter(([, way]) => way !== '')),
+    schedule: {
+      ...(scheduling !== '' && { scheduling }),
+      ...(fixedDays !== '' && { fixedDays: Number(fixedDays) }),
+    },
     ...(bornOn !== '' && { bornOn }),
     ...(leftOn !== '' && { leftOn }),
     ...(reactions.trim() !== '' && { reactions: reactions.trim() }),

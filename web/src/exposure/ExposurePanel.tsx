@@ -3,18 +3,23 @@ import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Chip from '@mui/material/Chip';
 import Stack from '@mui/material/Stack';
+import TextField from '@mui/material/TextField';
 import Typography from '@mui/material/Typography';
 import { useState } from 'react';
 import { useMayRecord } from '../account/useMe';
+import type { Schemas } from '../api/client';
 import { RadioTiles } from '../form/RadioTiles';
 import { addDays, type Day } from '../measure/days';
 import { exposureWords, KINDS, type Exposure } from './kinds';
+import { OpenDays } from './OpenDays';
+import { Repeating } from './Repeating';
 import { useExposures } from './useExposures';
+import type { ExpectedDay } from './useWater';
 
 const DAYS = [
   { value: 'TODAY', name: 'today', content: 'today' },
   { value: 'YESTERDAY', name: 'yesterday', content: 'yesterday' },
-  { value: 'BOTH', name: 'both days', content: 'both days' },
+  { value: 'RANGE', name: 'a range', content: 'a range' },
 ] as const;
 
 const SHOWN = 6;
@@ -22,20 +27,31 @@ const SHOWN = 6;
 /** What happened to the ears: one tap for today, two for yesterday. */
 export function ExposurePanel({
   dogId,
+  name,
   exposures,
+  expected,
+  open,
   today,
   waterSensitive,
 }: {
   dogId: string;
+  name: string;
   exposures: readonly Exposure[];
+  expected: readonly Schemas['ExpectedExposure'][];
+  open: readonly ExpectedDay[];
   today: Day;
   waterSensitive: boolean;
 }) {
   const mayRecord = useMayRecord();
   const [when, setWhen] = useState<(typeof DAYS)[number]['value']>('TODAY');
   const { record, takeBack, isPending, problem } = useExposures(dogId);
-  const firstDay = when === 'TODAY' ? today : addDays(today, -1);
-  const lastDay = when === 'YESTERDAY' ? addDays(today, -1) : today;
+  const [range, setRange] = useState({ from: addDays(today, -1), to: today });
+  const yesterday = addDays(today, -1);
+  const [firstDay, lastDay] = {
+    TODAY: [today, today] as const,
+    YESTERDAY: [yesterday, yesterday] as const,
+    RANGE: [range.from, range.to] as const,
+  }[when];
   const latestFirst = [...exposures].reverse().slice(0, SHOWN);
   return (
     <Box component="section" aria-label="Water and dust">
@@ -47,6 +63,9 @@ export function ExposurePanel({
           ? 'Trouble follows water in this dog: its ears are watched 7, 10 and 14 days after it.'
           : 'What gets the ears wet or dirty, for you and your vet to look back on.'}
       </Typography>
+      <Box sx={{ mb: 1 }}>
+        <OpenDays dogId={dogId} name={name} open={open} today={today} />
+      </Box>
       {mayRecord && (
         <Stack
           direction={{ xs: 'column', sm: 'row' }}
@@ -55,6 +74,21 @@ export function ExposurePanel({
           <Box sx={{ width: { sm: 290 } }}>
             <RadioTiles label="When" columns={3} value={when} onChange={setWhen} tiles={DAYS} />
           </Box>
+          {when === 'RANGE' && (
+            <Stack direction="row" sx={{ gap: 1 }}>
+              {(['from', 'to'] as const).map((end) => (
+                <TextField
+                  key={end}
+                  type="date"
+                  size="small"
+                  label={end}
+                  value={range[end]}
+                  onChange={(event) => setRange({ ...range, [end]: event.target.value })}
+                  slotProps={{ inputLabel: { shrink: true }, htmlInput: { max: today } }}
+                />
+              ))}
+            </Stack>
+          )}
           <Stack direction="row" sx={{ flexWrap: 'wrap', gap: 0.75 }}>
             {KINDS.map(({ kind, label }) => (
               <Button
@@ -90,6 +124,7 @@ export function ExposurePanel({
           );
         })}
       </Stack>
+      <Repeating dogId={dogId} expected={expected} />
     </Box>
   );
 }

@@ -2,6 +2,7 @@ import CheckIcon from '@mui/icons-material/VisibilityOutlined';
 import DropIcon from '@mui/icons-material/WaterDropOutlined';
 import PracticeIcon from '@mui/icons-material/PetsOutlined';
 import VetIcon from '@mui/icons-material/LocalHospitalOutlined';
+import WaterIcon from '@mui/icons-material/WavesOutlined';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Link from '@mui/material/Link';
@@ -13,6 +14,7 @@ import { Link as RouterLink } from 'react-router';
 import { useMayRecord } from '../account/useMe';
 import type { Day } from '../measure/days';
 import { earsName } from '../measure/side';
+import { DriedButton } from '../exposure/DriedButton';
 import { caution, whenWords } from './agenda';
 import { SkipButton } from './SkipButton';
 import type { PlanItem } from './useToday';
@@ -36,7 +38,8 @@ interface Doing {
   button: string;
   /** What the button does, for whoever only hears it. */
   label: (name: string) => string;
-  to: (dogId: string, item: PlanItem) => string;
+  /** Where it goes on; left out where the button itself says that it is done. */
+  to?: (dogId: string, item: PlanItem) => string;
 }
 
 const DOINGS: Record<PlanItem['kind'], Doing> = {
@@ -47,6 +50,13 @@ const DOINGS: Record<PlanItem['kind'], Doing> = {
     button: 'Record visit',
     label: (name) => `Record a visit of ${name}`,
     to: (dogId) => `/dogs/${dogId}/visit`,
+  },
+  DRY: {
+    icon: WaterIcon,
+    now: 'Dry after water',
+    early: 'Dry after water',
+    button: 'Dried',
+    label: (name) => `Dried: ${name}`,
   },
   CHECK: {
     icon: CheckIcon,
@@ -205,7 +215,8 @@ function Line({
           </Typography>
         )}
       </Box>
-      {mayRecord && (
+      {mayRecord && !doing.to && <DriedButton dogId={dogId} label={doing.label(name)} />}
+      {mayRecord && doing.to && (
         <Button
           component={RouterLink}
           to={doing.to(dogId, item)}

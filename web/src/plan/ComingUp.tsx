@@ -4,6 +4,7 @@ import Collapse from '@mui/material/Collapse';
 import Paper from '@mui/material/Paper';
 import Stack from '@mui/material/Stack';
 import Typography from '@mui/material/Typography';
+import { Link as RouterLink } from 'react-router';
 import type { Schemas } from '../api/client';
 import { inWords, longDate, shortDate } from '../measure/days';
 import { earsName, ofSide, SIDES } from '../measure/side';
@@ -81,6 +82,9 @@ export function ComingUp({
       >
         {open ? 'Hide why' : 'Why?'}
       </Button>
+      <Button component={RouterLink} to={`/dogs/${plan.dogId}/why`} sx={{ mt: 1 }}>
+        Every date, and what if
+      </Button>
       <Collapse in={open} unmountOnExit>
         <Why plan={plan} items={[visit, check, cleaning].filter((item) => item !== undefined)} />
       </Collapse>
@@ -109,6 +113,7 @@ function Next({ heading, item, today }: { heading: string; item: PlanItem; today
 
 const HEADINGS: Record<PlanItem['kind'], string> = {
   VISIT: 'Why the vet',
+  DRY: 'Why dry them',
   CHECK: 'Why this check',
   WATCH: 'Why this check',
   CLEAN: 'How the day of the cleaning came about',

@@ -103,6 +103,9 @@ function OnTheLine({ mark }: { mark: DogMark }) {
   if (mark.kind === 'toCheck') {
     return <circle r="5" fill={paper} stroke={planned} strokeWidth="2.2" />;
   }
+  if (mark.kind === 'toDry') {
+    return <path d={WAVE} fill="none" stroke={planned} strokeWidth="2" strokeDasharray="4 2" />;
+  }
   const done = mark.kind === 'visited';
   return (
     <path
@@ -211,7 +214,7 @@ function HoldHatch() {
 }
 
 function isAhead(mark: RibbonMark): boolean {
-  return mark.kind === 'planned' || mark.kind === 'toCheck' || mark.kind === 'toVisit';
+  return ['planned', 'toCheck', 'toVisit', 'toDry'].includes(mark.kind);
 }
 
 function MarkDrawing({ mark, height }: { mark: RibbonMark; height: number }) {

@@ -10,6 +10,7 @@ import { useMemo } from 'react';
 import { Link as RouterLink, useNavigate } from 'react-router';
 import { HeldMark } from '../hold/HeldMark';
 import { DogPicture } from '../dog/DogPicture';
+import { OpenDays } from '../exposure/OpenDays';
 import { inWords, longDate, shortDate, type Day } from '../measure/days';
 import { VerdictMark } from '../check/VerdictMark';
 import { letter, ofSide, SIDES } from '../measure/side';
@@ -20,6 +21,7 @@ import { AgendaCard } from './AgendaCard';
 import { Ribbon, RibbonAxis } from './Ribbon';
 import { itemWords, nextOf } from './items';
 import { planWords, ribbonMarks } from './ribbon';
+import { UnplacedAlert } from './UnplacedAlert';
 import { useToday, type DogToday, type PlanItem, type Today } from './useToday';
 
 const NAMES_WIDTH = 150;
@@ -73,6 +75,7 @@ function summary(today: Today): string {
   const count = (kind: PlanItem['kind']) => due.filter((line) => line.item.kind === kind).length;
   const parts = [
     [count('VISIT'), 'for the vet'],
+    [count('DRY'), 'to dry'],
     [count('CHECK') + count('WATCH'), 'to check'],
     [count('CLEAN'), 'to clean'],
     [count('PRACTICE'), 'to practise with'],
@@ -92,6 +95,19 @@ function ToDo({ today }: { today: Today }) {
   const names = new Map(today.dogs.map((dog) => [dog.id, dog.profile.name]));
   return (
     <Box component="section" aria-label="What to do now">
+      {today.dogs.map((dog) => (
+        <Box
+          key={dog.id}
+          sx={{ mb: dog.plan.open.some(({ day }) => day <= today.today) ? 1.25 : 0 }}
+        >
+          <OpenDays
+            dogId={dog.id}
+            name={dog.profile.name}
+            open={dog.plan.open}
+            today={today.today}
+          />
+        </Box>
+      ))}
       {today.agenda.length === 0 ? (
         <Paper variant="outlined" sx={{ p: 2.5 }}>
           <Typography variant="h2">Nothing to do now</Typography>
@@ -111,6 +127,9 @@ function ToDo({ today }: { today: Today }) {
           ))}
         </Stack>
       )}
+      {today.unplaced.map((one) => (
+        <UnplacedAlert key={one.item} unplaced={one} name={names.get(one.dogId) ?? ''} />
+      ))}
       {today.runningOut.map((kind) => (
         <Alert
           key={kind.kind}

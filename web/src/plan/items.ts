@@ -14,6 +14,7 @@ export function nextOf(
 /** What is to be done, as headings and captions say it. */
 export const KIND_WORDS: Record<PlanItem['kind'], string> = {
   VISIT: 'Vet',
+  DRY: 'Dry',
   CHECK: 'Check',
   WATCH: 'Watch',
   CLEAN: 'Clean',
@@ -25,6 +26,8 @@ export function itemWords(item: PlanItem): string {
   switch (item.kind) {
     case 'VISIT':
       return 'vet';
+    case 'DRY':
+      return 'dry after water';
     case 'CHECK':
       return 'check both ears';
     case 'WATCH':

@@ -60,7 +60,7 @@ export interface PlannedMark extends MarkBase {
 
 /** What concerns the whole dog, on the middle line: a visit, or a check or visit that is planned. */
 export interface DogMark extends MarkBase {
-  kind: 'visited' | 'toCheck' | 'toVisit';
+  kind: 'visited' | 'toCheck' | 'toVisit' | 'toDry';
 }
 
 /** Days on which the ears got wet, as a wave along the middle line. */
@@ -164,16 +164,23 @@ function visitedMark(visit: VisitMark, today: Day): DogMark {
   };
 }
 
+const ON_THE_LINE: Record<'CHECK' | 'WATCH' | 'VISIT' | 'DRY', DogMark['kind']> = {
+  CHECK: 'toCheck',
+  WATCH: 'toCheck',
+  VISIT: 'toVisit',
+  DRY: 'toDry',
+};
+
 function plannedMarks(item: PlanItem, today: Day): (PlannedMark | DogMark)[] {
   const { best, earliest, latest } = item.window;
   // what is overdue is drawn on today, where it is to be done
   const day = daysBetween(today, best) < 0 ? today : best;
   // every second day: on a ribbon the lanes would drown in it
   if (item.kind === 'PRACTICE') return [];
-  if (item.kind === 'CHECK' || item.kind === 'WATCH' || item.kind === 'VISIT') {
+  if (item.kind !== 'CLEAN') {
     return [
       {
-        kind: item.kind === 'VISIT' ? 'toVisit' : 'toCheck',
+        kind: ON_THE_LINE[item.kind],
         key: item.id,
         side: 'RIGHT',
         day,

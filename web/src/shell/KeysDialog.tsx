@@ -11,6 +11,8 @@ import TableRow from '@mui/material/TableRow';
 const KEYS: [string, string][] = [
   ['t', 'today'],
   ['1 – 9', 'today: the dog on that line'],
+  ['m', 'month: all dogs on one page'],
+  ['Shift ← →', 'month: put the item on another day, then Enter'],
   ['n', 'add a dog'],
   ['k', 'a dog’s page: check the ears'],
   ['c', 'a dog’s page: clean with me'],

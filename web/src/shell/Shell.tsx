@@ -1,6 +1,7 @@
 import AddIcon from '@mui/icons-material/Add';
 import KeyboardIcon from '@mui/icons-material/KeyboardOutlined';
 import HomeIcon from '@mui/icons-material/HomeOutlined';
+import MonthIcon from '@mui/icons-material/CalendarMonthOutlined';
 import LogoutIcon from '@mui/icons-material/Logout';
 import ContrastIcon from '@mui/icons-material/Contrast';
 import StockIcon from '@mui/icons-material/Inventory2Outlined';
@@ -41,6 +42,7 @@ function Frame() {
     () => ({
       t: () => void navigate('/'),
       n: () => void navigate('/dogs/new'),
+      m: () => void navigate('/month'),
       '?': () => setKeysOpen(true),
     }),
     [navigate],
@@ -100,6 +102,7 @@ function Rail({ households, onKeys }: { households: Household[]; onKeys: () => v
         borderRight: { md: 1 },
         borderTop: { xs: 1, md: 0 },
         borderColor: { xs: 'divider', md: 'divider' },
+        '@media print': { display: 'none' },
       }}
     >
       <Box sx={{ display: { xs: 'none', md: 'block' }, textAlign: 'center', py: 1.5 }}>
@@ -114,6 +117,7 @@ function Rail({ households, onKeys }: { households: Household[]; onKeys: () => v
           current={pathname === '/dogs/new'}
         />
       )}
+      <RailLink to="/month" icon={<MonthIcon />} label="Month" current={pathname === '/month'} />
       <RailLink to="/stock" icon={<StockIcon />} label="Stock" current={pathname === '/stock'} />
       <RailLink
         to="/household"

@@ -62,6 +62,11 @@ export function OutcomeView({
         )}
         {sent && cleaning === undefined && <Alert severity="success">Recorded.</Alert>}
         {outcome.isLoading && <Skeleton variant="rounded" height={180} />}
+        {outcome.data?.again && (
+          <Alert severity="warning">
+            {outcome.data.again.sentence} <RouterLink to="/">It stands on Today.</RouterLink>
+          </Alert>
+        )}
         {outcome.data && <OutcomeWords outcome={outcome.data} />}
         <Box>
           <Button component={RouterLink} to={`/dogs/${dogId}`}>

@@ -1,32 +1,38 @@
 package org.evenlobe.core;
 
+import java.time.DayOfWeek;
+import java.time.Instant;
 import java.time.LocalDate;
 import java.time.LocalTime;
 import java.time.ZoneId;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import java.util.UUID;
 import org.evenlobe.core.check.Signs;
 import org.evenlobe.core.measure.EarPair;
 import org.evenlobe.core.measure.Side;
 import org.evenlobe.core.record.Allergy;
+import org.evenlobe.core.record.Appointment;
 import org.evenlobe.core.record.CanalHair;
 import org.evenlobe.core.record.Carriage;
-import org.evenlobe.core.record.CheckRecord;
 import org.evenlobe.core.record.CleaningInstruction;
 import org.evenlobe.core.record.CleaningMethod;
 import org.evenlobe.core.record.CleaningRecord;
 import org.evenlobe.core.record.CleaningWays;
 import org.evenlobe.core.record.Climate;
+import org.evenlobe.core.record.Dated;
 import org.evenlobe.core.record.DogProfile;
 import org.evenlobe.core.record.DogRecord;
+import org.evenlobe.core.record.Drying;
 import org.evenlobe.core.record.EarCleaning;
 import org.evenlobe.core.record.EarTraits;
 import org.evenlobe.core.record.EarVisit;
 import org.evenlobe.core.record.EarVisit.EardrumSeen;
 import org.evenlobe.core.record.EarVisit.HoldWord;
 import org.evenlobe.core.record.Eardrum;
+import org.evenlobe.core.record.ExpectedExposure;
 import org.evenlobe.core.record.Exposure;
 import org.evenlobe.core.record.ExposureKind;
 import org.evenlobe.core.record.Feathering;
@@ -37,10 +43,15 @@ import org.evenlobe.core.record.HoldRelease;
 import org.evenlobe.core.record.InfectionHistory;
 import org.evenlobe.core.record.Life;
 import org.evenlobe.core.record.Load;
+import org.evenlobe.core.record.Pin;
 import org.evenlobe.core.record.Practice;
+import org.evenlobe.core.record.Preferences;
 import org.evenlobe.core.record.Rung;
+import org.evenlobe.core.record.SchedulingMode;
+import org.evenlobe.core.record.Season;
 import org.evenlobe.core.record.Skip;
 import org.evenlobe.core.record.Smear;
+import org.evenlobe.core.record.StruckDay;
 import org.evenlobe.core.record.VisitRecord;
 import org.evenlobe.core.record.WaterHabit;
 
@@ -56,13 +67,8 @@ public final class TestDog {
   private InfectionHistory infections = InfectionHistory.NONE;
   private Eardrum eardrum = new Eardrum(Eardrum.Status.NEVER_EXAMINED, Optional.empty());
   private Optional<LocalDate> bornOn = Optional.empty();
-  private final List<CheckRecord> checks = new ArrayList<>();
-  private final List<CleaningRecord> cleanings = new ArrayList<>();
-  private final List<VisitRecord> visits = new ArrayList<>();
-  private final List<HoldRelease> releases = new ArrayList<>();
-  private final List<Exposure> exposures = new ArrayList<>();
-  private final List<Skip> skips = new ArrayList<>();
-  private final List<Practice> practices = new ArrayList<>();
+  private final List<Dated> facts = new ArrayList<>();
+  private Preferences.Own own = Preferences.Own.NONE;
   private Handling handling = Handling.UNSAID;
   private boolean waterSensitive;
 
@@ -105,7 +111,7 @@ public final class TestDog {
   }
 
   public TestDog check(int day, String right, String left, String dog) {
-    checks.add(Signs.check(day(day), right, left, dog));
+    facts.add(Signs.check(day(day), right, left, dog));
     return this;
   }
 
@@ -119,7 +125,7 @@ public final class TestDog {
 
   public TestDog cleaned(int day, Side... sides) {
     List<Side> which = List.of(sides);
-    cleanings.add(
+    facts.add(
         new CleaningRecord(
             new UUID(1, day),
             day(day).atTime(LocalTime.of(18, 0)).atZone(ZONE).toInstant(),
@@ -136,7 +142,7 @@ public final class TestDog {
 
   /** Both ears cleaned that way, and how the dog took it. */
   public TestDog cleaned(int day, EarCleaning how, Handled handled, int seconds) {
-    cleanings.add(
+    facts.add(
         new CleaningRecord(
             new UUID(1, day),
             day(day).atTime(LocalTime.of(18, 0)).atZone(ZONE).toInstant(),
@@ -148,19 +154,15 @@ public final class TestDog {
   }
 
   public TestDog stands(Rung rung, int day) {
-    handling = new Handling(false, rung, Optional.of(day(day)));
+    handling = new Handling(false, false, rung, Optional.of(day(day)));
     return this;
   }
 
   public TestDog practised(int day, Rung rung, Handled handled) {
-    practices.add(
+    facts.add(
         new Practice(
-            new UUID(7, 100L * day + practices.size()),
-            day(day)
-                .atTime(LocalTime.of(17, 0))
-                .plusMinutes(practices.size())
-                .atZone(ZONE)
-                .toInstant(),
+            new UUID(7, 100L * day + facts.size()),
+            day(day).atTime(LocalTime.of(17, 0)).plusMinutes(facts.size()).atZone(ZONE).toInstant(),
             ZONE,
             rung,
             handled));
@@ -172,7 +174,7 @@ public final class TestDog {
   }
 
   public TestDog visit(int day, EarVisit right, EarVisit left, Optional<LocalDate> next) {
-    visits.add(
+    facts.add(
         new VisitRecord(
             new UUID(3, day),
             day(day).atTime(LocalTime.of(15, 0)).atZone(ZONE).toInstant(),
@@ -184,7 +186,7 @@ public final class TestDog {
   }
 
   public TestDog release(int day, Side side) {
-    releases.add(
+    facts.add(
         new HoldRelease(
             new UUID(4, day),
             day(day).atTime(LocalTime.of(20, 0)).atZone(ZONE).toInstant(),
@@ -198,8 +200,63 @@ public final class TestDog {
     return this;
   }
 
+  public TestDog scheduled(SchedulingMode mode, Integer fixedDays) {
+    own = new Preferences.Own(Optional.of(mode), Optional.ofNullable(fixedDays));
+    return this;
+  }
+
+  /** Both ears filled, and that load came out. */
+  public TestDog filled(int day, int right, int left) {
+    return filledAt(day, 18, right, left);
+  }
+
+  public TestDog filledAt(int day, int hour, int right, int left) {
+    facts.add(
+        new CleaningRecord(
+            new UUID(1, 100L * day + hour),
+            at(day, hour),
+            ZONE,
+            new EarPair<>(right, left)
+                .map(
+                    load ->
+                        Optional.of(EarCleaning.unmeasured(CleaningMethod.FILL, new Load(load)))),
+            CleaningRecord.Manner.UNSAID,
+            Optional.empty()));
+    return this;
+  }
+
+  public TestDog dried(int day, int hour) {
+    facts.add(new Drying(new UUID(8, day), at(day, hour), ZONE));
+    return this;
+  }
+
+  public TestDog expects(UUID id, int day, ExposureKind kind, Season season, DayOfWeek... on) {
+    facts.add(new ExpectedExposure(id, at(day, 8), ZONE, kind, Set.of(on), season));
+    return this;
+  }
+
+  public TestDog struck(int day, UUID expected, int on) {
+    facts.add(new StruckDay(new UUID(9, on), at(day, 8), ZONE, expected, day(on)));
+    return this;
+  }
+
+  public TestDog pin(int day, String item, int on, String reason) {
+    facts.add(
+        new Pin(new UUID(10, on), at(day, 20), ZONE, item, day(on), Optional.ofNullable(reason)));
+    return this;
+  }
+
+  public TestDog appointment(int day, int on, String what) {
+    facts.add(new Appointment(new UUID(11, on), at(day, 9), ZONE, day(on), Optional.empty(), what));
+    return this;
+  }
+
+  private static Instant at(int day, int hour) {
+    return day(day).atTime(LocalTime.of(hour, 0)).atZone(ZONE).toInstant();
+  }
+
   public TestDog exposed(ExposureKind kind, int firstDay, int lastDay) {
-    exposures.add(
+    facts.add(
         new Exposure(
             new UUID(6, firstDay),
             day(lastDay).atTime(LocalTime.of(19, 0)).atZone(ZONE).toInstant(),
@@ -211,7 +268,7 @@ public final class TestDog {
   }
 
   public TestDog skip(int day, String item, String reason) {
-    skips.add(
+    facts.add(
         new Skip(
             new UUID(5, day),
             day(day).atTime(LocalTime.of(20, 0)).atZone(ZONE).toInstant(),
@@ -237,9 +294,9 @@ public final class TestDog {
             Optional.empty(),
             Optional.empty(),
             handling,
-            CleaningWays.OwnWays.NONE);
-    return new DogRecord(
-        ID, profile, DAY_0, cleanings, checks, visits, releases, exposures, skips, practices);
+            CleaningWays.OwnWays.NONE,
+            own);
+    return DogRecord.of(ID, profile, DAY_0, facts);
   }
 
   public static EarVisit seen(EardrumSeen eardrum) {

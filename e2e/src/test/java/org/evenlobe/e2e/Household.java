@@ -16,8 +16,8 @@ final class Household {
   private static final Pattern ID = Pattern.compile("\"households\":\\[\\{\"id\":\"([^\"]+)\"");
   private static final String QUIET =
       """
-      {"redness": "NONE", "swelling": "NONE", "sores": "NONE", "discharge": "NONE",
-       "dischargeKind": "NONE", "odour": "NONE", "pain": "NONE"}""";
+      {"redness": "NONE", "swelling": "NONE", "sores": "NONE", "discharge": "MILD",
+       "dischargeKind": "TAN_WAX", "odour": "NONE", "pain": "NONE"}""";
 
   private final Page page;
   private final String path;

@@ -67,6 +67,12 @@ public final class Samples {
       {"redness": "NONE", "swelling": "NONE", "sores": "NONE", "discharge": "NONE",
        "dischargeKind": "NONE", "odour": "NONE", "pain": "NONE", "seen": []}""";
 
+  /** With a trace of plain wax: quiet, but not empty. */
+  public static final String WAXY_EAR =
+      QUIET_EAR
+          .replace("\"discharge\": \"NONE\"", "\"discharge\": \"MILD\"")
+          .replace("\"dischargeKind\": \"NONE\"", "\"dischargeKind\": \"TAN_WAX\"");
+
   public static final String FOUL_EAR =
       QUIET_EAR.replace("\"odour\": \"NONE\"", "\"odour\": \"FOUL\"");
 
@@ -110,6 +116,35 @@ public final class Samples {
     return """
     {"dogId": "%s", "at": "%s", "zone": "Europe/Berlin", "item": "%s", "reason": "away"}"""
         .formatted(dog, at, item);
+  }
+
+  /** Something said of a dog: more fields as JSON, with a comma before them. */
+  public static String said(UUID dog, Instant at, String more) {
+    return """
+    {"dogId": "%s", "at": "%s", "zone": "Europe/Berlin"%s}"""
+        .formatted(dog, at, more);
+  }
+
+  /** A swim on those weekdays, all year. */
+  public static String expectedSwim(UUID dog, Instant at, String weekdays) {
+    return said(
+        dog,
+        at,
+        """
+        , "kind": "SWIM", "weekdays": [%s],
+         "from": {"month": 1, "day": 1}, "until": {"month": 12, "day": 31}"""
+            .formatted(weekdays));
+  }
+
+  /** A planned item that is put on a day. */
+  public static String pin(UUID dog, Instant at, String item, Object on, String more) {
+    return said(dog, at, ", \"item\": \"%s\", \"on\": \"%s\"%s".formatted(item, on, more));
+  }
+
+  /** When a vet is to see a dog. */
+  public static String appointment(UUID dog, Instant at, Object on, String time) {
+    return said(
+        dog, at, ", \"on\": \"%s\", \"time\": %s, \"what\": \"booster\"".formatted(on, time));
   }
 
   /** A new dog of the caller's. */

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Collectors;
+import org.evenlobe.core.record.ClimateReading;
 import org.evenlobe.core.record.EarTraits;
 import org.evenlobe.core.record.Life;
 import org.evenlobe.core.record.LoadTrait;
@@ -35,6 +36,12 @@ public final class EarLoading {
    * @param breed the dog's catalogue entry or cross; empty when not known
    */
   public static LoadFactor loadFactor(EarTraits ears, Life life, Optional<Breed> breed) {
+    return loadFactor(ears, life, breed, Optional.empty());
+  }
+
+  /** The same where a weather service says how humid the air is, instead of the person. */
+  public static LoadFactor loadFactor(
+      EarTraits ears, Life life, Optional<Breed> breed, Optional<ClimateReading> reading) {
     List<Reason> factors = new ArrayList<>();
     factors.add(carriage(ears));
     factors.add(trait(Rule.EAR_CANAL_HAIR, ears.canalHair(), "The canal"));
@@ -42,7 +49,10 @@ public final class EarLoading {
     factors.add(breed(breed));
     factors.add(trait(Rule.EAR_WATER, life.water(), "Water in the ears"));
     factors.add(trait(Rule.EAR_GROUND, life.ground(), "Ground and dust"));
-    factors.add(trait(Rule.EAR_CLIMATE, life.climate(), "Climate"));
+    factors.add(
+        reading
+            .map(one -> trait(Rule.EAR_CLIMATE, one.climate(), "Climate by " + one.source()))
+            .orElse(trait(Rule.EAR_CLIMATE, life.climate(), "Climate")));
     factors.add(trait(Rule.EAR_ALLERGY, life.allergy(), "Allergy"));
     factors.add(trait(Rule.EAR_HISTORY, life.infections(), "Ear infections in 12 months"));
     return multiplied(factors);

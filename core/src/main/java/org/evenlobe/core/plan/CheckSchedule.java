@@ -8,12 +8,11 @@ import java.util.UUID;
 import org.evenlobe.core.check.Verdict;
 import org.evenlobe.core.ear.LoadFactor;
 import org.evenlobe.core.measure.Side;
-import org.evenlobe.core.record.DogRecord;
+import org.evenlobe.core.record.Pin;
 import org.evenlobe.core.rule.Figures;
 import org.evenlobe.core.rule.Reason;
 import org.evenlobe.core.rule.Rule;
 import org.evenlobe.core.trend.AssessedCheck;
-import org.evenlobe.core.trend.CheckHistory;
 
 /**
  * Lays a dog's checks on days (rule PLAN_CHECK): every 7 days; every 14 where the load factor is
@@ -28,16 +27,12 @@ final class CheckSchedule {
   private static final int DAYS_INSIDE_THE_GUARD = 2;
   private static final double OPEN_UNDER = 0.6;
 
-  private final DogRecord dog;
-  private final SkippedItems skips;
-  private final LocalDate today;
+  private final Situation now;
   private final int usual;
   private final List<PlanItem> items = new ArrayList<>();
 
-  private CheckSchedule(DogRecord dog, SkippedItems skips, LocalDate today, int usual) {
-    this.dog = dog;
-    this.skips = skips;
-    this.today = today;
+  private CheckSchedule(Situation now, int usual) {
+    this.now = now;
     this.usual = usual;
   }
 
@@ -46,39 +41,33 @@ final class CheckSchedule {
    *
    * @param tooSoon whether the latest check found wax worth taking out inside the guard
    */
-  static List<PlanItem> items(
-      DogRecord dog,
-      CheckHistory history,
-      LoadFactor factor,
-      boolean tooSoon,
-      SkippedItems skips,
-      LocalDate today) {
+  static List<PlanItem> items(Situation now, LoadFactor factor, boolean tooSoon) {
     boolean open = factor.value() < OPEN_UNDER;
-    int usual = open && history.isQuiet() ? DAYS_WHEN_OPEN_AND_QUIET : DAYS;
-    CheckSchedule schedule = new CheckSchedule(dog, skips, today, usual);
-    schedule.lay(history.latest(), tooSoon);
+    int usual = open && now.history().isQuiet() ? DAYS_WHEN_OPEN_AND_QUIET : DAYS;
+    CheckSchedule schedule = new CheckSchedule(now, usual);
+    schedule.lay(now.history().latest(), tooSoon);
     return schedule.items;
   }
 
   private void lay(Optional<AssessedCheck> latest, boolean tooSoon) {
-    UUID fact = latest.map(check -> check.check().id()).orElse(dog.id());
+    UUID fact = latest.map(check -> check.check().id()).orElse(now.dog().id());
     int interval = latest.map(check -> interval(check, tooSoon)).orElse(0);
     LocalDate best =
-        latest.map(check -> check.check().day().plusDays(interval)).orElse(dog.addedOn());
+        latest.map(check -> check.check().day().plusDays(interval)).orElse(now.dog().addedOn());
     Reason reason = latest.map(check -> reason(interval, check.sign())).orElse(first());
     int step = interval == 0 ? usual : interval;
-    LocalDate horizon = today.plusDays(DogPlan.HORIZON_DAYS);
-    for (int ordinal = 0; items.isEmpty() || !best.isAfter(horizon); ordinal++) {
-      String id = id(fact, ordinal);
-      Optional<LocalDate> skipped = skips.dayOf(id);
+    for (int ordinal = 0; items.isEmpty() || !best.isAfter(now.horizon()); ordinal++) {
+      String id = PlanItem.id(now.dog().id(), PlanItem.Kind.CHECK, fact, ordinal);
+      Optional<LocalDate> skipped = now.moves().skippedOn(id);
       if (skipped.isPresent()) {
         reason = skipped(id, step);
         best = later(best, skipped.get()).plusDays(step);
       } else {
-        items.add(item(id, best, step, reason));
+        PlanItem item = item(id, best, step, reason);
+        items.add(item);
         step = usual;
         reason = repeated();
-        best = later(best, today).plusDays(usual);
+        best = now.notPast(item.window().best()).plusDays(usual);
       }
     }
   }
@@ -93,19 +82,20 @@ final class CheckSchedule {
   private PlanItem item(String id, LocalDate best, int interval, Reason reason) {
     Window window =
         interval < DAYS ? new Window(best.minusDays(1), best, best) : Window.around(best, interval);
+    List<Reason> reasons = new ArrayList<>(List.of(reason));
+    Optional<Pin> pin = now.moves().pinned(id);
+    if (pin.isPresent()) {
+      window = window.with(pin.get().on());
+      reasons.add(CleaningSchedule.pinned(pin.get()));
+    }
     return new PlanItem(
         id,
         PlanItem.Kind.CHECK,
         List.of(Side.values()),
         window,
-        Standing.of(window, today),
+        Standing.of(window, now.today()),
         false,
-        List.of(reason));
-  }
-
-  private String id(UUID fact, int ordinal) {
-    return String.join(
-        ":", dog.id().toString(), PlanItem.Kind.CHECK.name(), fact.toString(), "" + ordinal);
+        reasons);
   }
 
   private static LocalDate later(LocalDate one, LocalDate other) {
@@ -142,7 +132,7 @@ final class CheckSchedule {
     return Reason.of(
             Rule.PLAN_SKIPPED,
             "The one before was skipped: “%s”. The next is %s later."
-                .formatted(skips.reasonOf(id), Figures.count(days, "day")))
+                .formatted(now.moves().whySkipped(id), Figures.count(days, "day")))
         .with("days", days);
   }
 

@@ -20,6 +20,7 @@ import org.evenlobe.core.trend.CheckHistory;
  *
  * <p>For example "next in 11 days; the right ear every 11 days, 2 fewer than before".
  *
+ * @param again why another pass is to follow the same day, where one is
  * @param next the day of the next cleaning, where one is planned
  * @param daysToNext how far it is from the cleaning
  * @param sooner by how many days sooner that is than without this cleaning's teaching; less than 0
@@ -30,6 +31,7 @@ import org.evenlobe.core.trend.CheckHistory;
  * @param reasons why that day
  */
 public record CleaningOutcome(
+    Optional<Reason> again,
     Optional<LocalDate> next,
     Optional<Integer> daysToNext,
     int sooner,
@@ -57,7 +59,7 @@ public record CleaningOutcome(
       Planner planner, DogRecord dog, CleaningRecord cleaning, Preferences preferences) {
     LocalDate day = cleaning.day();
     CheckHistory history = CheckHistory.of(dog, day);
-    DogPlan before = planner.plan(dog.withoutCleaning(cleaning.id()), history, preferences, day);
+    DogPlan before = planner.plan(dog.without(cleaning.id()), history, preferences, day);
     DogPlan now = planner.plan(dog, history, preferences, day);
     Optional<PlanItem> item =
         now.cleanings().stream().filter(one -> one.window().best().isAfter(day)).findFirst();
@@ -71,6 +73,7 @@ public record CleaningOutcome(
                     now.ears().get(side).rhythm(),
                     cleaning.ears().get(side).isPresent()));
     return new CleaningOutcome(
+        again(now, day),
         next,
         next.map(on -> (int) ChronoUnit.DAYS.between(day, on)),
         item.map(one -> sooner(one, changes)).orElse(0),
@@ -78,6 +81,14 @@ public record CleaningOutcome(
         EarPair.bySide(side -> Habit.of(dog, side, day)),
         Habit.minutes(dog, day),
         item.map(PlanItem::reasons).orElse(List.of()));
+  }
+
+  private static Optional<Reason> again(DogPlan now, LocalDate day) {
+    return now.cleanings().stream()
+        .filter(item -> item.window().best().equals(day))
+        .flatMap(item -> item.reasons().stream())
+        .filter(reason -> reason.rule() == Rule.PLAN_CATCH_UP)
+        .findFirst();
   }
 
   /** Of the ears that come next, by how much the shorter interval has shrunk. */

@@ -17,6 +17,7 @@ import org.evenlobe.core.measure.EarPair;
  * @param ears what is known of each ear
  * @param trust where it stands on the trust ladder
  * @param items what is planned, earliest best day first
+ * @param open what was or is expected to happen, of which nobody has said whether it did
  */
 public record DogPlan(
     UUID dogId,
@@ -25,12 +26,20 @@ public record DogPlan(
     StartingInterval start,
     EarPair<EarPlan> ears,
     Trust trust,
-    List<PlanItem> items) {
+    List<PlanItem> items,
+    List<ExpectedDay> open) {
   /** How far ahead is planned. */
   public static final int HORIZON_DAYS = 60;
 
   public DogPlan {
     items = List.copyOf(items);
+    open = List.copyOf(open);
+  }
+
+  /** The same plan with other items, in any order. */
+  DogPlan withItems(List<PlanItem> others) {
+    return new DogPlan(
+        dogId, today, loadFactor, start, ears, trust, PlanItem.inOrder(others), open);
   }
 
   /** The planned cleanings. */

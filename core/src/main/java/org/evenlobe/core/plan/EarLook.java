@@ -10,6 +10,8 @@ import org.evenlobe.core.check.Verdict;
  * @param check its id
  * @param day when it was
  * @param verdict what it said
+ * @param heavy whether it found the heaviest grades of discharge
  * @param lookFirst whether the next check is due, so that the verdict no longer tells
  */
-public record EarLook(UUID check, LocalDate day, Verdict verdict, boolean lookFirst) {}
+public record EarLook(
+    UUID check, LocalDate day, Verdict verdict, boolean heavy, boolean lookFirst) {}

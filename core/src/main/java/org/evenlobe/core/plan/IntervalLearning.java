@@ -6,6 +6,7 @@ import java.util.ArrayList;
 import java.util.Collection;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import java.util.TreeMap;
 import org.evenlobe.core.measure.Side;
 import org.evenlobe.core.rule.Figures;
@@ -19,8 +20,9 @@ import org.evenlobe.core.rule.Rule;
  * gathered, 90 at most. Where y is the heaviest grade and t longer than the interval in force, t
  * counts as that interval: more may have been there, and a neglected ear must not be told to wait
  * longer. A wipe tells nothing and starts no t. Less than 3 days after the last, what comes out is
- * leftovers and tells nothing; that also covers the later days of a catch-up run. At one cleaning
- * the interval grows by a quarter at most; it may shrink at once.
+ * leftovers and tells nothing; that also covers the later days of a catch-up run. A cleaning on a
+ * day that was one for the vet tells nothing either (rule PLAN_UNWELL). At one cleaning the
+ * interval grows by a quarter at most; it may shrink at once.
  *
  * <p>For example base 14 and a load of 1 found after 14 days: (4 + 1) ÷ (28 + 14) = 0.119 a day, so
  * 17 days, and 14 × 1.25 = 17.5 allows it.
@@ -33,8 +35,13 @@ final class IntervalLearning {
   private static final int ROUTINE_UNDER_DAYS = 42;
   private static final int ROUTINE_ENDS_AT_DAYS = 60;
 
+  /** Not cleaned for so many times its interval, an ear is neglected. */
+  private static final int NEGLECTED_AFTER = 3;
+
   private final Side side;
   private final StartingInterval start;
+  private final Set<LocalDate> unwell;
+  private final double halfLifeDays;
   private final LoadRate prior;
   private LoadEvidence evidence = LoadEvidence.NONE;
   private int observations;
@@ -45,21 +52,43 @@ final class IntervalLearning {
   private Optional<Reason> growth = Optional.empty();
   private boolean routine;
   private int cleanings;
+  private int leftOut;
   private Optional<LocalDate> previous = Optional.empty();
+  private Optional<LocalDate> neglectedOn = Optional.empty();
 
-  private IntervalLearning(Side side, StartingInterval start) {
+  private IntervalLearning(
+      Side side, StartingInterval start, Set<LocalDate> unwell, double halfLifeDays) {
     this.side = side;
     this.start = start;
+    this.unwell = unwell;
+    this.halfLifeDays = halfLifeDays;
     this.prior = LoadRate.startingFrom(start.base());
     this.rate = prior;
     this.inForce = start.base();
     this.routine = !start.checksOnly();
   }
 
-  /** The interval that follows from that ear's cleanings, in any order. */
+  /**
+   * The interval that follows from that ear's cleanings, in any order.
+   *
+   * @param unwell the days on which that ear was one for the vet
+   */
   static LearnedInterval learnedInterval(
-      Side side, StartingInterval start, Collection<DatedCleaning> cleanings) {
-    IntervalLearning learning = new IntervalLearning(side, start);
+      Side side,
+      StartingInterval start,
+      Collection<DatedCleaning> cleanings,
+      Set<LocalDate> unwell) {
+    return learnedInterval(side, start, cleanings, unwell, LoadEvidence.HALF_LIFE_DAYS);
+  }
+
+  /** The same with findings that count half as much after so many days. */
+  static LearnedInterval learnedInterval(
+      Side side,
+      StartingInterval start,
+      Collection<DatedCleaning> cleanings,
+      Set<LocalDate> unwell,
+      double halfLifeDays) {
+    IntervalLearning learning = new IntervalLearning(side, start, unwell, halfLifeDays);
     for (DatedCleaning day : oneForEachDay(cleanings)) {
       if (day.inCanal()) {
         learning.take(day);
@@ -78,6 +107,9 @@ final class IntervalLearning {
 
   private void take(DatedCleaning cleaning) {
     cleanings++;
+    if (cleaning.load().isHeaviest() && isNeglected(cleaning.day())) {
+      neglectedOn = Optional.of(cleaning.day());
+    }
     previous.ifPresent(last -> observe(cleaning, last));
     previous = Optional.of(cleaning.day());
     rate = prior.after(evidence);
@@ -85,11 +117,21 @@ final class IntervalLearning {
     moveRoutine();
   }
 
+  private boolean isNeglected(LocalDate day) {
+    return previous
+        .map(last -> ChronoUnit.DAYS.between(last, day) > (long) NEGLECTED_AFTER * inForce)
+        .orElse(true);
+  }
+
   private void observe(DatedCleaning cleaning, LocalDate last) {
     long since = ChronoUnit.DAYS.between(last, cleaning.day());
-    evidence = evidence.aged(since);
+    evidence = evidence.aged(since, halfLifeDays);
     int days = (int) Math.min(since, LONGEST_GATHERING);
     if (days < LEFTOVER_DAYS) {
+      return;
+    }
+    if (unwell.contains(cleaning.day())) {
+      leftOut++;
       return;
     }
     int counted = cleaning.load().isHeaviest() ? Math.min(days, inForce) : days;
@@ -122,6 +164,9 @@ final class IntervalLearning {
     List<Reason> reasons = new ArrayList<>();
     reasons.add(learned());
     growth.ifPresent(reasons::add);
+    if (leftOut > 0) {
+      reasons.add(leftOut());
+    }
     DayBand band = rate.band();
     reasons.add(band(band));
     if (inForce < LearnedInterval.SHORTEST_PLANNED) {
@@ -130,7 +175,14 @@ final class IntervalLearning {
     if (start.checksOnly()) {
       reasons.add(routineWhereChecksWouldDo());
     }
-    return new LearnedInterval(inForce, band, observations, routine, reasons);
+    return new LearnedInterval(inForce, band, observations, routine, neglectedOn, reasons);
+  }
+
+  private Reason leftOut() {
+    String sentence =
+        "What came out on %s that %s one for the vet is left out: it tells nothing of wax."
+            .formatted(Figures.count(leftOut, "day"), leftOut == 1 ? "was" : "were");
+    return Reason.of(Rule.PLAN_UNWELL, sentence).with("cleanings", leftOut);
   }
 
   private Reason learned() {

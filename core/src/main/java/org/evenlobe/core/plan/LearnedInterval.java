@@ -1,6 +1,8 @@
 package org.evenlobe.core.plan;
 
+import java.time.LocalDate;
 import java.util.List;
+import java.util.Optional;
 import org.evenlobe.core.rule.Reason;
 
 /**
@@ -10,10 +12,16 @@ import org.evenlobe.core.rule.Reason;
  * @param band the 80 % band of what the record allows
  * @param observations how many cleanings have taught it
  * @param routine whether cleanings are planned at all; false where only checks are
+ * @param neglectedOn the last day on which it was found full after it had been left too long
  * @param reasons the arithmetic
  */
 public record LearnedInterval(
-    int days, DayBand band, int observations, boolean routine, List<Reason> reasons) {
+    int days,
+    DayBand band,
+    int observations,
+    boolean routine,
+    Optional<LocalDate> neglectedOn,
+    List<Reason> reasons) {
   /** A routine cleaning is never planned closer than this. */
   static final int SHORTEST_PLANNED = 7;
 

@@ -10,11 +10,11 @@ package org.evenlobe.core.plan;
 record LoadEvidence(double load, double days) {
   static final LoadEvidence NONE = new LoadEvidence(0, 0);
 
-  private static final double HALF_LIFE_DAYS = 120;
+  static final double HALF_LIFE_DAYS = 120;
 
   /** The same so many days later: all weights shrink by the same factor, so the sums do. */
-  LoadEvidence aged(long daysLater) {
-    double weight = Math.pow(0.5, daysLater / HALF_LIFE_DAYS);
+  LoadEvidence aged(long daysLater, double halfLifeDays) {
+    double weight = Math.pow(0.5, daysLater / halfLifeDays);
     return new LoadEvidence(weight * load, weight * days);
   }
 

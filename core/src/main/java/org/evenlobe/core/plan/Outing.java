@@ -4,8 +4,7 @@ import java.time.LocalDate;
 import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.TreeSet;
-import org.evenlobe.core.record.Exposure;
+import java.util.SortedSet;
 
 /**
  * Wet days that count as one: at most a dry day between them, cut after 7 days.
@@ -19,16 +18,10 @@ record Outing(LocalDate first, LocalDate last) {
   private static final int LONGEST_STEP = 2;
   private static final int MOST_DAYS = 7;
 
-  /** The outings up to a day, oldest first. */
-  static List<Outing> of(List<Exposure> exposures, LocalDate today) {
-    TreeSet<LocalDate> wet = new TreeSet<>();
-    for (Exposure exposure : exposures) {
-      if (exposure.kind().isWet()) {
-        exposure.firstDay().datesUntil(exposure.lastDay().plusDays(1)).forEach(wet::add);
-      }
-    }
+  /** The outings that wet days make, oldest first. */
+  static List<Outing> of(SortedSet<LocalDate> wet) {
     List<Outing> outings = new ArrayList<>();
-    for (LocalDate day : wet.headSet(today, true)) {
+    for (LocalDate day : wet) {
       Outing last = outings.isEmpty() ? null : outings.get(outings.size() - 1);
       if (last != null && last.goesOnOn(day)) {
         outings.set(outings.size() - 1, new Outing(last.first(), day));

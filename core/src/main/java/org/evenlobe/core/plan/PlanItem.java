@@ -1,8 +1,14 @@
 package org.evenlobe.core.plan;
 
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.Collection;
+import java.util.Comparator;
 import java.util.List;
+import java.util.UUID;
 import org.evenlobe.core.measure.Side;
 import org.evenlobe.core.rule.Reason;
+import org.evenlobe.core.rule.Rule;
 
 /**
  * Something planned for a day.
@@ -28,6 +34,8 @@ public record PlanItem(
   public enum Kind {
     /** Have the ears seen by a vet. */
     VISIT,
+    /** Dry the ears that got wet. */
+    DRY,
     /** Look, sniff and feel, both ears. */
     CHECK,
     /** The same, because trouble may follow what happened a while ago. */
@@ -35,7 +43,43 @@ public record PlanItem(
     /** Clean the ears that the item names. */
     CLEAN,
     /** Practise with a dog that does not like to have its ears handled. */
-    PRACTICE
+    PRACTICE;
+
+    /** Whether it is a look at both ears. */
+    boolean isLook() {
+      return this == CHECK || this == WATCH;
+    }
+  }
+
+  /** The id of what is planned for a dog: its kind, the fact it counts from, and an ordinal. */
+  static String id(UUID dog, Kind kind, Object... parts) {
+    StringBuilder id = new StringBuilder(dog.toString()).append(':').append(kind.name());
+    for (Object part : parts) {
+      id.append(':').append(part);
+    }
+    return id.toString();
+  }
+
+  /** Earliest best day first; of one day, by kind. */
+  static List<PlanItem> inOrder(Collection<PlanItem> items) {
+    return items.stream()
+        .sorted(
+            Comparator.comparing((PlanItem item) -> item.window().best())
+                .thenComparing(PlanItem::kind))
+        .toList();
+  }
+
+  /** Whether a person put it on its day. */
+  boolean isPinned() {
+    return reasons.stream().anyMatch(reason -> reason.rule() == Rule.PLAN_PINNED);
+  }
+
+  /** The same on another day. */
+  PlanItem placedOn(LocalDate day, Reason why, LocalDate today) {
+    Window placed = window.with(day);
+    List<Reason> more = new ArrayList<>(reasons);
+    more.add(0, why);
+    return new PlanItem(id, kind, ears, placed, Standing.of(placed, today), pressing, more);
   }
 
   public PlanItem {

@@ -3,26 +3,24 @@ package org.evenlobe.core.plan;
 import java.time.LocalDate;
 import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
-import java.util.Comparator;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
-import java.util.function.Predicate;
+import java.util.Set;
 import java.util.stream.Stream;
 import org.evenlobe.core.check.Hold;
 import org.evenlobe.core.check.Verdict;
-import org.evenlobe.core.cleaning.Trust;
-import org.evenlobe.core.cleaning.TrustLadder;
 import org.evenlobe.core.ear.BreedCatalogue;
 import org.evenlobe.core.ear.EarLoading;
 import org.evenlobe.core.ear.LoadFactor;
 import org.evenlobe.core.measure.EarPair;
 import org.evenlobe.core.measure.Side;
-import org.evenlobe.core.plan.CleaningSchedule.EarCourse;
 import org.evenlobe.core.record.CheckRecord;
-import org.evenlobe.core.record.CleaningRecord;
+import org.evenlobe.core.record.ClimateReading;
 import org.evenlobe.core.record.Dated;
 import org.evenlobe.core.record.DogProfile;
 import org.evenlobe.core.record.DogRecord;
+import org.evenlobe.core.record.Grade;
 import org.evenlobe.core.record.InfectionHistory;
 import org.evenlobe.core.record.Life;
 import org.evenlobe.core.record.Preferences;
@@ -47,15 +45,17 @@ public final class Planner {
   }
 
   /** How fast load gathers in the ears of such a dog, by what was said of it. */
-  public LoadFactor loadFactor(DogProfile profile) {
-    return loadFactor(profile, profile.life().infections());
+  public LoadFactor loadFactor(DogProfile profile, Optional<ClimateReading> climate) {
+    return loadFactor(profile, climate, profile.life().infections());
   }
 
-  private LoadFactor loadFactor(DogProfile profile, InfectionHistory infections) {
+  private LoadFactor loadFactor(
+      DogProfile profile, Optional<ClimateReading> climate, InfectionHistory infections) {
     Life life = profile.life();
     Life asRecorded =
         new Life(life.water(), life.ground(), life.climate(), life.allergy(), infections);
-    return EarLoading.loadFactor(profile.ears(), asRecorded, breeds.ancestry(profile.breeds()));
+    return EarLoading.loadFactor(
+        profile.ears(), asRecorded, breeds.ancestry(profile.breeds()), climate);
   }
 
   /**
@@ -70,87 +70,65 @@ public final class Planner {
   /** The same, where the checks have been gone through already. */
   public DogPlan plan(
       DogRecord dog, CheckHistory history, Preferences preferences, LocalDate today) {
-    LoadFactor factor = loadFactor(dog.profile(), history.infections());
+    Situation now = Situation.of(dog, history, preferences, today);
+    LoadFactor factor = loadFactor(dog.profile(), preferences.climate(), history.infections());
     StartingInterval start = StartingInterval.of(factor);
-    SkippedItems skips = new SkippedItems(dog.skips(), today);
-    Trust trust = TrustLadder.trust(dog, today);
-    EarPair<Optional<LastCleaned>> last =
-        EarPair.bySide(side -> lastCleaned(dog, side, fact -> !fact.day().isAfter(today)));
-    EarPair<Boolean> tooSoon = EarPair.bySide(side -> waxyTooSoon(dog, history, side));
-    List<PlanItem> checks =
-        CheckSchedule.items(dog, history, factor, tooSoon.right() || tooSoon.left(), skips, today);
-    List<PlanItem> watches = WatchSchedule.items(dog, skips, today);
+    EarPair<Boolean> tooSoon = EarPair.bySide(side -> waxyTooSoon(now, side));
+    List<PlanItem> checks = CheckSchedule.items(now, factor, tooSoon.right() || tooSoon.left());
     LocalDate nextCheck = checks.get(0).window().best();
     EarPair<EarCourse> ears =
         EarPair.bySide(
-            side ->
-                ear(
-                    dog,
-                    side,
-                    start,
-                    history,
-                    preferences,
-                    last.get(side),
-                    tooSoon.get(side),
-                    trust,
-                    !today.isBefore(nextCheck),
-                    today));
-    List<PlanItem> items =
+            side -> ear(now, side, start, tooSoon.get(side), !today.isBefore(nextCheck)));
+    List<PlanItem> others =
         Stream.of(
-                VisitSchedule.items(dog, history, today),
-                besides(checks, watches),
-                watches,
-                CleaningSchedule.items(dog, ears, nextCheck, skips, today),
-                PracticeSchedule.items(dog, history, trust, skips, today))
+                VisitSchedule.items(now),
+                WaterSchedule.items(now),
+                WatchSchedule.items(now),
+                CatchUpSchedule.items(now, ears),
+                CleaningSchedule.items(now, ears, nextCheck),
+                PracticeSchedule.items(now))
             .flatMap(List::stream)
-            .sorted(
-                Comparator.comparing((PlanItem item) -> item.window().best())
-                    .thenComparing(PlanItem::kind))
             .toList();
-    return new DogPlan(dog.id(), today, factor, start, ears.map(EarCourse::plan), trust, items);
+    List<PlanItem> items =
+        PlanItem.inOrder(Stream.concat(besides(checks, others).stream(), others.stream()).toList());
+    return new DogPlan(
+        dog.id(),
+        today,
+        factor,
+        start,
+        ears.map(EarCourse::plan),
+        now.trust(),
+        items,
+        now.wet().open());
   }
 
-  /** The checks that no watch stands in for: one look does for both. */
-  private static List<PlanItem> besides(List<PlanItem> checks, List<PlanItem> watches) {
+  /** The checks that no other look stands in for: one look does for both. */
+  private static List<PlanItem> besides(List<PlanItem> checks, List<PlanItem> others) {
+    List<PlanItem> looks = others.stream().filter(item -> item.kind().isLook()).toList();
     return checks.stream()
-        .filter(check -> watches.stream().noneMatch(watch -> coincide(check, watch)))
+        .filter(
+            check ->
+                looks.stream().noneMatch(look -> look.window().contains(check.window().best())))
         .toList();
   }
 
-  private static boolean coincide(PlanItem check, PlanItem watch) {
-    LocalDate best = check.window().best();
-    return !best.isBefore(watch.window().earliest()) && !best.isAfter(watch.window().latest());
-  }
-
-  private static List<DatedCleaning> cleanings(DogRecord dog, Side side, LocalDate today) {
-    List<DatedCleaning> days = new ArrayList<>();
-    for (CleaningRecord cleaning : dog.cleanings()) {
-      if (!cleaning.day().isAfter(today)) {
-        cleaning.ears().get(side).ifPresent(ear -> days.add(DatedCleaning.of(cleaning.day(), ear)));
-      }
-    }
-    return days;
-  }
-
   private static EarCourse ear(
-      DogRecord dog,
-      Side side,
-      StartingInterval start,
-      CheckHistory history,
-      Preferences preferences,
-      Optional<LastCleaned> last,
-      boolean tooSoon,
-      Trust trust,
-      boolean checkIsDue,
-      LocalDate today) {
-    List<DatedCleaning> cleanings = cleanings(dog, side, today);
-    LearnedInterval learned = IntervalLearning.learnedInterval(side, start, cleanings);
-    boolean allows = trust.rung().atLeast(Rung.WET_PAD);
-    Rhythm preferred = Rhythm.bySchool(learned, preferences);
-    Rhythm bySchool = allows ? preferred : Rhythm.notYet(preferred, trust);
-    Optional<VetOrder> order = VetOrder.of(dog, side, today);
+      Situation now, Side side, StartingInterval start, boolean tooSoon, boolean checkIsDue) {
+    CheckHistory history = now.history();
+    List<DatedCleaning> cleanings =
+        now.cleanings(side).stream()
+            .map(one -> DatedCleaning.of(one.day(), one.ears().get(side).orElseThrow()))
+            .toList();
+    LearnedInterval learned =
+        IntervalLearning.learnedInterval(side, start, cleanings, unwellDays(history, side));
+    boolean allows = now.trust().rung().atLeast(Rung.WET_PAD);
+    Rhythm preferred = Rhythm.bySchool(learned, now.preferences());
+    Rhythm bySchool = allows ? preferred : Rhythm.notYet(preferred, now.trust());
+    Optional<VetOrder> order = VetOrder.of(now.dog(), side, now.today());
     Optional<EarLook> look = history.latest().map(check -> look(check, side, checkIsDue));
     Optional<Hold> hold = history.holds().get(side);
+    Optional<LastCleaned> last =
+        now.lastCleaned(side).map(fact -> new LastCleaned(fact.day(), fact.id()));
     EarPlan plan =
         new EarPlan(
             learned,
@@ -168,46 +146,47 @@ public final class Planner {
         bySchool,
         last,
         look.filter(l -> l.verdict() == Verdict.CLEAN && !tooSoon && allows)
-            .filter(l -> !cleanedSince(dog, side, history.latest().orElseThrow().check())),
+            .filter(l -> !now.cleanedSince(side, history.latest().orElseThrow().check())),
+        CatchUp.of(now, side, learned.neglectedOn()).filter(run -> allows),
         waits,
-        trust.rung() == Rung.WET_PAD);
+        allows,
+        now.trust().rung() == Rung.WET_PAD);
+  }
+
+  private static Set<LocalDate> unwellDays(CheckHistory history, Side side) {
+    Set<LocalDate> days = new HashSet<>();
+    for (AssessedCheck check : history.checks()) {
+      if (Situation.isForTheVet(check, side)) {
+        days.add(check.check().day());
+      }
+    }
+    return days;
   }
 
   private static EarLook look(AssessedCheck check, Side side, boolean checkIsDue) {
     return new EarLook(
-        check.check().id(), check.check().day(), check.verdicts().get(side), checkIsDue);
-  }
-
-  /** The last cleaning of an ear among those that count, the person's or the vet's. */
-  private static Optional<LastCleaned> lastCleaned(
-      DogRecord dog, Side side, Predicate<Dated> counts) {
-    return cleanedBy(dog, side)
-        .filter(counts)
-        .max(Dated.BY_TIME)
-        .map(fact -> new LastCleaned(fact.day(), fact.id()));
-  }
-
-  private static Stream<Dated> cleanedBy(DogRecord dog, Side side) {
-    return Stream.concat(
-        dog.cleanings().stream().filter(cleaning -> cleaning.ears().get(side).isPresent()),
-        dog.visits().stream().filter(visit -> visit.ears().get(side).cleaned()));
-  }
-
-  private static boolean cleanedSince(DogRecord dog, Side side, CheckRecord check) {
-    return cleanedBy(dog, side).anyMatch(fact -> Dated.BY_TIME.compare(fact, check) > 0);
+        check.check().id(),
+        check.check().day(),
+        check.verdicts().get(side),
+        check.check().ears().get(side).discharge() == Grade.SEVERE,
+        checkIsDue);
   }
 
   /** Whether the latest check found wax worth taking out so soon after a cleaning (PLAN_GUARD). */
-  private static boolean waxyTooSoon(DogRecord dog, CheckHistory history, Side side) {
-    return history
-        .latest()
-        .filter(latest -> latest.verdicts().get(side) == Verdict.CLEAN)
-        .map(AssessedCheck::check)
-        .filter(check -> !cleanedSince(dog, side, check))
-        .flatMap(
-            check ->
-                lastCleaned(dog, side, fact -> Dated.BY_TIME.compare(fact, check) < 0)
-                    .map(last -> ChronoUnit.DAYS.between(last.day(), check.day())))
+  private static boolean waxyTooSoon(Situation now, Side side) {
+    Optional<CheckRecord> waxy =
+        now.history()
+            .latest()
+            .filter(latest -> latest.verdicts().get(side) == Verdict.CLEAN)
+            .map(AssessedCheck::check)
+            .filter(check -> !now.cleanedSince(side, check));
+    if (waxy.isEmpty()) {
+      return false;
+    }
+    return now.cleanedBy(side)
+        .filter(fact -> Dated.BY_TIME.compare(fact, waxy.get()) < 0)
+        .max(Dated.BY_TIME)
+        .map(last -> ChronoUnit.DAYS.between(last.day(), waxy.get().day()))
         .filter(days -> days < GUARD_DAYS)
         .isPresent();
   }

@@ -6,10 +6,8 @@ import java.util.List;
 import java.util.Optional;
 import org.evenlobe.core.cleaning.Trust;
 import org.evenlobe.core.measure.Side;
-import org.evenlobe.core.record.DogRecord;
 import org.evenlobe.core.rule.Reason;
 import org.evenlobe.core.rule.Rule;
-import org.evenlobe.core.trend.CheckHistory;
 
 /**
  * Lays the practices of a dog that is on its way up the trust ladder on days (rule TRUST_PRACTICE):
@@ -20,33 +18,26 @@ final class PracticeSchedule {
 
   private PracticeSchedule() {}
 
-  static List<PlanItem> items(
-      DogRecord dog, CheckHistory history, Trust trust, SkippedItems skips, LocalDate today) {
+  static List<PlanItem> items(Situation now) {
+    Trust trust = now.trust();
     List<PlanItem> items = new ArrayList<>();
     boolean sore =
-        history.holds().right().isPresent()
-            || history.holds().left().isPresent()
-            || history.latest().map(check -> !check.sign().isQuiet()).orElse(false);
+        now.history().holds().right().isPresent()
+            || now.history().holds().left().isPresent()
+            || now.history().latest().map(check -> !check.sign().isQuiet()).orElse(false);
     if (!trust.wantsPractice() || sore) {
       return items;
     }
     Optional<LocalDate> handled = trust.handledOn();
-    LocalDate from = handled.orElse(dog.addedOn());
-    LocalDate best = handled.map(day -> day.plusDays(EVERY_DAYS)).orElse(dog.addedOn());
-    LocalDate horizon = today.plusDays(DogPlan.HORIZON_DAYS);
+    LocalDate from = handled.orElse(now.dog().addedOn());
+    LocalDate best = handled.map(day -> day.plusDays(EVERY_DAYS)).orElse(now.dog().addedOn());
     for (int ordinal = 0; ; ordinal++) {
-      best = best.isBefore(today) ? today : best;
-      if (best.isAfter(horizon)) {
+      best = now.notPast(best);
+      if (best.isAfter(now.horizon())) {
         return items;
       }
-      String id =
-          String.join(
-              ":",
-              dog.id().toString(),
-              PlanItem.Kind.PRACTICE.name(),
-              from.toString(),
-              Integer.toString(ordinal));
-      Optional<LocalDate> skipped = skips.dayOf(id);
+      String id = PlanItem.id(now.dog().id(), PlanItem.Kind.PRACTICE, from, ordinal);
+      Optional<LocalDate> skipped = now.moves().skippedOn(id);
       if (skipped.isEmpty()) {
         Window window = new Window(best, best, best.plusDays(1));
         items.add(
@@ -55,7 +46,7 @@ final class PracticeSchedule {
                 PlanItem.Kind.PRACTICE,
                 List.of(Side.values()),
                 window,
-                Standing.of(window, today),
+                Standing.of(window, now.today()),
                 false,
                 reasons(trust)));
       }

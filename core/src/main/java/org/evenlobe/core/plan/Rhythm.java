@@ -7,6 +7,7 @@ import org.evenlobe.core.check.Hold;
 import org.evenlobe.core.cleaning.Trust;
 import org.evenlobe.core.record.CleaningInstruction;
 import org.evenlobe.core.record.Preferences;
+import org.evenlobe.core.record.SchedulingMode;
 import org.evenlobe.core.rule.Figures;
 import org.evenlobe.core.rule.Reason;
 import org.evenlobe.core.rule.Rule;
@@ -15,11 +16,12 @@ import org.evenlobe.core.rule.Rule;
  * How often one ear is cleaned: by the vet's word where there is one (rule PLAN_VET), else by the
  * household's school (rules PLAN_AS_NEEDED, PLAN_FIXED); never while it is held (rule PLAN_HOLD).
  *
+ * @param mode by which school
  * @param routine whether cleanings are planned at all
  * @param days how often, where they are
  * @param reasons why so often
  */
-public record Rhythm(boolean routine, int days, List<Reason> reasons) {
+public record Rhythm(SchedulingMode mode, boolean routine, int days, List<Reason> reasons) {
 
   public Rhythm {
     reasons = List.copyOf(reasons);
@@ -28,27 +30,33 @@ public record Rhythm(boolean routine, int days, List<Reason> reasons) {
   /** What is in force today. */
   static Rhythm of(Rhythm bySchool, Optional<VetOrder> order, Optional<Hold> hold) {
     if (hold.isPresent()) {
-      return new Rhythm(false, bySchool.days(), with(bySchool.reasons(), held(hold.get())));
+      return new Rhythm(
+          bySchool.mode(), false, bySchool.days(), with(bySchool.reasons(), held(hold.get())));
     }
     return order.map(Rhythm::ordered).orElse(bySchool);
   }
 
   static Rhythm bySchool(LearnedInterval learned, Preferences preferences) {
-    return switch (preferences.scheduling()) {
-      case LEARNED -> new Rhythm(learned.routine(), learned.plannedDays(), learned.reasons());
+    SchedulingMode mode = preferences.scheduling();
+    return switch (mode) {
+      case LEARNED -> new Rhythm(mode, learned.routine(), learned.plannedDays(), learned.reasons());
       case FIXED ->
           new Rhythm(
+              mode,
               true,
               preferences.fixedDays(),
               with(learned.reasons(), List.of(fixed(preferences.fixedDays()))));
       case AS_NEEDED ->
-          new Rhythm(false, learned.plannedDays(), with(learned.reasons(), List.of(asNeeded())));
+          new Rhythm(
+              mode, false, learned.plannedDays(), with(learned.reasons(), List.of(asNeeded())));
+      case VET -> throw new IllegalArgumentException("nobody chooses " + mode);
     };
   }
 
   /** The same for a dog that does not allow wiping yet: it practises first. */
   static Rhythm notYet(Rhythm bySchool, Trust trust) {
     return new Rhythm(
+        bySchool.mode(),
         false,
         bySchool.days(),
         with(
@@ -69,7 +77,10 @@ public record Rhythm(boolean routine, int days, List<Reason> reasons) {
     String since = "Your vet said on " + Figures.date(order.since());
     if (said.everyDays().isEmpty()) {
       return new Rhythm(
-          false, 0, List.of(Reason.of(Rule.PLAN_VET, since + ": do not clean" + until + ".")));
+          SchedulingMode.VET,
+          false,
+          0,
+          List.of(Reason.of(Rule.PLAN_VET, since + ": do not clean" + until + ".")));
     }
     int days = said.everyDays().get();
     String with =
@@ -77,7 +88,10 @@ public record Rhythm(boolean routine, int days, List<Reason> reasons) {
             + said.product().map(product -> ", with " + product).orElse("");
     String sentence = since + ": clean every " + Figures.count(days, "day") + with + until + ".";
     return new Rhythm(
-        true, days, List.of(Reason.of(Rule.PLAN_VET, sentence).with("interval", days)));
+        SchedulingMode.VET,
+        true,
+        days,
+        List.of(Reason.of(Rule.PLAN_VET, sentence).with("interval", days)));
   }
 
   private static List<Reason> with(List<Reason> reasons, List<Reason> first) {
@@ -95,14 +109,12 @@ public record Rhythm(boolean routine, int days, List<Reason> reasons) {
   private static Reason fixed(int days) {
     return Reason.of(
             Rule.PLAN_FIXED,
-            "Your household cleans every %s, whatever comes out."
-                .formatted(Figures.count(days, "day")))
+            "The chosen day: every %s, whatever comes out.".formatted(Figures.count(days, "day")))
         .with("days", days);
   }
 
   private static Reason asNeeded() {
     return Reason.of(
-        Rule.PLAN_AS_NEEDED,
-        "Your household cleans as needed: only when a check says that it is worth it.");
+        Rule.PLAN_AS_NEEDED, "Cleaned as needed: only when a check says that it is worth it.");
   }
 }

@@ -9,6 +9,7 @@ import java.util.UUID;
 import org.evenlobe.core.check.Verdict;
 import org.evenlobe.core.measure.EarPair;
 import org.evenlobe.core.measure.Side;
+import org.evenlobe.core.record.Appointment;
 import org.evenlobe.core.record.Dated;
 import org.evenlobe.core.record.DogRecord;
 import org.evenlobe.core.record.VisitRecord;
@@ -20,28 +21,53 @@ import org.evenlobe.core.trend.CheckHistory;
 
 /**
  * When a vet is to see the dog (rule PLAN_VISIT): today after URGENT, within two days after STOP or
- * where CAUTION is no better after 3 days, until a visit is recorded; and on the day that the vet
- * named.
+ * where CAUTION is no better after 3 days, until a visit is recorded; on the day that the vet
+ * named; and when an appointment is made.
  */
 final class VisitSchedule {
   private static final int DAYS_TO_VET = 2;
   private static final int NO_BETTER_AFTER_DAYS = 3;
+  private static final int ASKED_FOR_DAYS = 7;
 
   private final DogRecord dog;
   private final CheckHistory history;
   private final LocalDate today;
 
-  private VisitSchedule(DogRecord dog, CheckHistory history, LocalDate today) {
-    this.dog = dog;
-    this.history = history;
-    this.today = today;
+  private VisitSchedule(Situation now) {
+    this.dog = now.dog();
+    this.history = now.history();
+    this.today = now.today();
   }
 
-  static List<PlanItem> items(DogRecord dog, CheckHistory history, LocalDate today) {
-    VisitSchedule schedule = new VisitSchedule(dog, history, today);
+  static List<PlanItem> items(Situation now) {
+    VisitSchedule schedule = new VisitSchedule(now);
     List<PlanItem> items = new ArrayList<>();
     schedule.toBeSeen().ifPresent(items::add);
-    schedule.appointment().ifPresent(items::add);
+    items.addAll(schedule.made());
+    schedule
+        .appointment()
+        .filter(next -> items.stream().noneMatch(item -> item.window().equals(next.window())))
+        .ifPresent(items::add);
+    return items;
+  }
+
+  /** The appointments that are on record and still ahead, or just past and not recorded. */
+  private List<PlanItem> made() {
+    List<PlanItem> items = new ArrayList<>();
+    for (Appointment made : dog.appointments()) {
+      boolean kept =
+          lastVisit().filter(visit -> !visit.day().isBefore(made.on())).isPresent()
+              || made.on().isBefore(today.minusDays(ASKED_FOR_DAYS));
+      if (!made.day().isAfter(today) && !kept) {
+        String time = made.time().map(at -> " at " + at).orElse("");
+        Reason reason =
+            Reason.of(
+                Rule.PLAN_VISIT,
+                "Appointment on %s%s: %s.".formatted(Figures.date(made.on()), time, made.what()));
+        Window window = new Window(made.on(), made.on(), made.on());
+        items.add(item(made.id(), List.of(Side.values()), window, false, reason));
+      }
+    }
     return items;
   }
 
@@ -165,7 +191,7 @@ final class VisitSchedule {
   private PlanItem item(
       UUID fact, List<Side> ears, Window window, boolean pressing, Reason reason) {
     return new PlanItem(
-        String.join(":", dog.id().toString(), PlanItem.Kind.VISIT.name(), fact.toString(), "0"),
+        PlanItem.id(dog.id(), PlanItem.Kind.VISIT, fact, 0),
         PlanItem.Kind.VISIT,
         ears,
         window,

@@ -2,10 +2,9 @@ package org.evenlobe.core.plan;
 
 import java.time.LocalDate;
 import java.time.temporal.ChronoUnit;
-import java.util.ArrayList;
 import java.util.List;
+import java.util.TreeMap;
 import org.evenlobe.core.measure.Side;
-import org.evenlobe.core.record.CheckRecord;
 import org.evenlobe.core.record.DogRecord;
 import org.evenlobe.core.rule.Figures;
 import org.evenlobe.core.rule.Reason;
@@ -21,33 +20,29 @@ final class WatchSchedule {
 
   private WatchSchedule() {}
 
-  /** Those that are still to be done. */
-  static List<PlanItem> items(DogRecord dog, SkippedItems skips, LocalDate today) {
-    List<PlanItem> items = new ArrayList<>();
-    if (!dog.profile().waterSensitive()) {
-      return items;
-    }
-    for (Outing outing : Outing.of(dog.exposures(), today)) {
-      for (int days : DAYS_AFTER) {
-        PlanItem item = item(dog, outing, days, today);
-        boolean past = item.window().latest().isBefore(today.minusDays(SLACK));
-        if (!past && !isDone(dog, item.window(), today) && skips.dayOf(item.id()).isEmpty()) {
-          items.add(item);
+  /** Those that are still to be done, one a day. */
+  static List<PlanItem> items(Situation now) {
+    TreeMap<LocalDate, PlanItem> items = new TreeMap<>();
+    if (now.dog().profile().waterSensitive()) {
+      for (Outing outing : now.wet().supposed()) {
+        for (int days : DAYS_AFTER) {
+          PlanItem item = item(now.dog(), outing, days, now.today());
+          LocalDate closes = item.window().latest();
+          boolean past = closes.isBefore(now.today().minusDays(SLACK));
+          if (!past
+              && !isDone(now.dog(), item.window(), now.today())
+              && now.moves().skippedOn(item.id()).isEmpty()) {
+            items.put(item.window().best(), item);
+          }
         }
       }
     }
-    return items;
+    return List.copyOf(items.values());
   }
 
   private static boolean isDone(DogRecord dog, Window window, LocalDate today) {
-    for (CheckRecord check : dog.checks()) {
-      if (!check.day().isAfter(today)
-          && !check.day().isBefore(window.earliest())
-          && !check.day().isAfter(window.latest())) {
-        return true;
-      }
-    }
-    return false;
+    return dog.checks().stream()
+        .anyMatch(check -> !check.day().isAfter(today) && window.contains(check.day()));
   }
 
   private static PlanItem item(DogRecord dog, Outing outing, int days, LocalDate today) {
@@ -65,12 +60,7 @@ final class WatchSchedule {
                     + " or two later.")
             .with("daysAfter", days);
     return new PlanItem(
-        String.join(
-            ":",
-            dog.id().toString(),
-            PlanItem.Kind.WATCH.name(),
-            outing.last().toString(),
-            Integer.toString(days)),
+        PlanItem.id(dog.id(), PlanItem.Kind.WATCH, outing.last(), days),
         PlanItem.Kind.WATCH,
         List.of(Side.values()),
         window,

@@ -24,6 +24,22 @@ public record Window(LocalDate earliest, LocalDate best, LocalDate latest) {
     return new Window(best.minusDays(slack), best, best.plusDays(slack));
   }
 
+  /** From that day on, so many days more. */
+  static Window within(LocalDate day, int daysMore) {
+    return new Window(day, day, day.plusDays(daysMore));
+  }
+
+  /** The same with another best day; it opens or closes with that day where it lies outside. */
+  Window with(LocalDate other) {
+    return new Window(
+        other.isBefore(earliest) ? other : earliest, other, other.isAfter(latest) ? other : latest);
+  }
+
+  /** Whether a day lies in it. */
+  public boolean contains(LocalDate day) {
+    return !day.isBefore(earliest) && !day.isAfter(latest);
+  }
+
   static int slack(int interval) {
     return Math.max(1, Figures.halfUp(interval / 5.0));
   }

@@ -24,6 +24,7 @@ import org.evenlobe.core.measure.Weight;
  * @param normal what is normal for this dog, in the person's own words
  * @param handling how it takes being handled
  * @param ways what is done differently with it than with the household's other dogs
+ * @param own when it is cleaned, where that differs from the household's other dogs
  */
 public record DogProfile(
     String name,
@@ -39,7 +40,8 @@ public record DogProfile(
     Optional<String> reactions,
     Optional<String> normal,
     Handling handling,
-    CleaningWays.OwnWays ways) {
+    CleaningWays.OwnWays ways,
+    Preferences.Own own) {
 
   public DogProfile {
     Objects.requireNonNull(name, "name");
@@ -54,6 +56,7 @@ public record DogProfile(
     Objects.requireNonNull(eardrum, "eardrum");
     Objects.requireNonNull(handling, "handling");
     Objects.requireNonNull(ways, "ways");
+    Objects.requireNonNull(own, "own");
   }
 
   /** What it weighs on a day: as weighed last by then, else as weighed first after it. */

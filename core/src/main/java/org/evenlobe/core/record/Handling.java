@@ -8,12 +8,14 @@ import java.util.Optional;
  * How a dog was said to take being handled.
  *
  * @param bites whether it bites when its ears are handled
+ * @param needsTwo whether one person alone cannot hold it
  * @param rung the rung on which it stays calm
  * @param on the day on which that was so; practices and cleanings of earlier days do not move it
  */
-public record Handling(boolean bites, Rung rung, Optional<LocalDate> on) {
+public record Handling(boolean bites, boolean needsTwo, Rung rung, Optional<LocalDate> on) {
   /** A dog of which nothing was said: it allows a full session. */
-  public static final Handling UNSAID = new Handling(false, Rung.FULL_SESSION, Optional.empty());
+  public static final Handling UNSAID =
+      new Handling(false, false, Rung.FULL_SESSION, Optional.empty());
 
   public Handling {
     Objects.requireNonNull(rung, "rung");

@@ -1,14 +1,23 @@
 package org.evenlobe.core.record;
 
 import java.util.Objects;
+import java.util.Optional;
 
 /**
- * How a household likes things done.
+ * How a household likes its plan made.
  *
  * @param scheduling the school of when to clean
  * @param fixedDays the interval of FIXED, {@value #FEWEST_DAYS} to {@value #MOST_DAYS} days
+ * @param alwaysAfterWater whether every dog's ears are cleaned after water
+ * @param grooming the grooming days, where the household bundles
+ * @param climate how humid the air is, where a weather service says so
  */
-public record Preferences(SchedulingMode scheduling, int fixedDays) {
+public record Preferences(
+    SchedulingMode scheduling,
+    int fixedDays,
+    boolean alwaysAfterWater,
+    Optional<GroomingRhythm> grooming,
+    Optional<ClimateReading> climate) {
   /** The shortest interval that a person may fix. */
   public static final int FEWEST_DAYS = 7;
 
@@ -16,12 +25,48 @@ public record Preferences(SchedulingMode scheduling, int fixedDays) {
   public static final int MOST_DAYS = 60;
 
   /** What a household begins with. */
-  public static final Preferences DEFAULT = new Preferences(SchedulingMode.LEARNED, 14);
+  public static final Preferences DEFAULT = of(SchedulingMode.LEARNED, 14);
 
   public Preferences {
     Objects.requireNonNull(scheduling, "scheduling");
+    Objects.requireNonNull(grooming, "grooming");
+    Objects.requireNonNull(climate, "climate");
+    if (!scheduling.isChosen()) {
+      throw new IllegalArgumentException("only a vet prescribes " + scheduling);
+    }
     if (fixedDays < FEWEST_DAYS || fixedDays > MOST_DAYS) {
       throw new IllegalArgumentException("7 to 60 days, not " + fixedDays);
     }
+  }
+
+  /** That school, and nothing else. */
+  public static Preferences of(SchedulingMode scheduling, int fixedDays) {
+    return new Preferences(scheduling, fixedDays, false, Optional.empty(), Optional.empty());
+  }
+
+  /**
+   * What is done differently with one dog.
+   *
+   * @param scheduling its school
+   * @param fixedDays its interval of FIXED
+   */
+  public record Own(Optional<SchedulingMode> scheduling, Optional<Integer> fixedDays) {
+    /** Nothing. */
+    public static final Own NONE = new Own(Optional.empty(), Optional.empty());
+  }
+
+  /** These, with what is done differently with one dog. */
+  public Preferences with(Own own) {
+    return new Preferences(
+        own.scheduling().orElse(scheduling),
+        own.fixedDays().orElse(fixedDays),
+        alwaysAfterWater,
+        grooming,
+        climate);
+  }
+
+  /** These, where a weather service says that. */
+  public Preferences with(Optional<ClimateReading> reading) {
+    return new Preferences(scheduling, fixedDays, alwaysAfterWater, grooming, reading);
   }
 }

@@ -7,5 +7,12 @@ public enum SchedulingMode {
   /** The same interval every time, whatever comes out. */
   FIXED,
   /** Starts from breed and ear type, then learns from what comes out. */
-  LEARNED
+  LEARNED,
+  /** As a vet prescribed: interval, method, product and end. Nobody chooses it; a visit sets it. */
+  VET;
+
+  /** Whether a person chooses it. */
+  public boolean isChosen() {
+    return this != VET;
+  }
 }

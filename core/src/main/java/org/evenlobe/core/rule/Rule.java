@@ -90,6 +90,21 @@ public enum Rule {
   PLAN_WIPE_ONLY("Wipe only", Source.ownValue("an eardrum not known to be whole, after trouble")),
   PLAN_VISIT("The vet", Source.ownValue("today when urgent, else within two days")),
   PLAN_SKIPPED("Skipped", Source.ownValue("the person's own word")),
+  PLAN_PINNED("Your own word", Source.ownValue("the person's own word")),
+  PLAN_DRY("Dry after water", Source.ownValue("a wet canal lets yeast and bacteria grow")),
+  PLAN_WATER(
+      "After water",
+      Source.ownValue("where trouble follows water; not within 3 days of the last cleaning")),
+  PLAN_EXPECTED("Expected", Source.ownValue("what was said to repeat, until it is struck out")),
+  PLAN_HEAVY("Full of wax", Source.ownValue("grade 3 of plain wax: tomorrow at the latest")),
+  PLAN_DUE_BUT_CLEAN(
+      "Due, but clean", Source.ownValue("nothing to take out: half an interval later, once")),
+  PLAN_CATCH_UP(
+      "Catching up",
+      Source.ownValue("over 3 intervals late and full: a second pass, then 3 days at most")),
+  PLAN_UNWELL("Left out", Source.ownValue("a sick ear's discharge is not its wax")),
+  PLAN_GROOMING("Grooming day", Source.ownValue("ears after the bath, in one handling")),
+  PLAN_EVENED("Evened out", Source.ownValue("least days off the best days, for all dogs")),
   PLAN_FIXED("A fixed interval", Source.ownValue("the household's own school")),
   PLAN_AS_NEEDED("As needed", Source.ownValue("the household's own school")),
   PLAN_START("Starting interval", Source.ownValue("28 days for an average ear")),

@@ -35,7 +35,7 @@ class CheckedPlanTest {
   }
 
   private static DogPlan on(int day, TestDog dog, SchedulingMode mode) {
-    return PLANNER.plan(dog.record(), new Preferences(mode, 14), day(day));
+    return PLANNER.plan(dog.record(), Preferences.of(mode, 14), day(day));
   }
 
   private static List<PlanItem> items(DogPlan plan, Kind kind) {
@@ -216,7 +216,8 @@ class CheckedPlanTest {
 
     @Test
     void overridesThePlanFromThatDayAndSaysItsEnd() {
-      TestDog dog = new TestDog().quiet(10).visit(10, everyThreeDays, EarVisit.NOTHING);
+      TestDog dog =
+          new TestDog().cleaned(9, Side.LEFT).quiet(10).visit(10, everyThreeDays, EarVisit.NOTHING);
       DogPlan plan = on(10, dog);
       List<PlanItem> right =
           plan.cleanings().stream().filter(item -> item.ears().contains(Side.RIGHT)).toList();

@@ -8,6 +8,7 @@ import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;
 import java.util.Random;
+import java.util.Set;
 import java.util.SplittableRandom;
 import org.evenlobe.core.measure.Side;
 import org.evenlobe.core.record.Load;
@@ -30,7 +31,7 @@ class IntervalLearningTest {
   }
 
   private static LearnedInterval learn(StartingInterval start, List<DatedCleaning> cleanings) {
-    return IntervalLearning.learnedInterval(Side.RIGHT, start, cleanings);
+    return IntervalLearning.learnedInterval(Side.RIGHT, start, cleanings, Set.of());
   }
 
   private static DatedCleaning cleaning(int day, int load) {
@@ -177,7 +178,7 @@ class IntervalLearningTest {
     void halfOfAFindingIsForgottenAfter120Days() {
       LoadEvidence old = LoadEvidence.NONE.with(4, 10);
 
-      LoadRate rate = LoadRate.startingFrom(14).after(old.aged(120));
+      LoadRate rate = LoadRate.startingFrom(14).after(old.aged(120, LoadEvidence.HALF_LIFE_DAYS));
 
       assertThat(rate.shape()).isCloseTo(4 + 2, within(1e-12));
       assertThat(rate.days()).isCloseTo(28 + 5, within(1e-12));
@@ -239,15 +240,18 @@ class IntervalLearningTest {
 
     @Test
     void agingBitByBitIsAgingAtOnce() {
-      LoadEvidence evidence = LoadEvidence.NONE.with(3, 20).aged(10).with(1, 10);
+      LoadEvidence evidence =
+          LoadEvidence.NONE.with(3, 20).aged(10, LoadEvidence.HALF_LIFE_DAYS).with(1, 10);
 
       LoadEvidence bitByBit = evidence;
       for (int day = 0; day < 90; day++) {
-        bitByBit = bitByBit.aged(1);
+        bitByBit = bitByBit.aged(1, LoadEvidence.HALF_LIFE_DAYS);
       }
 
-      assertThat(bitByBit.load()).isCloseTo(evidence.aged(90).load(), within(1e-12));
-      assertThat(bitByBit.days()).isCloseTo(evidence.aged(90).days(), within(1e-12));
+      assertThat(bitByBit.load())
+          .isCloseTo(evidence.aged(90, LoadEvidence.HALF_LIFE_DAYS).load(), within(1e-12));
+      assertThat(bitByBit.days())
+          .isCloseTo(evidence.aged(90, LoadEvidence.HALF_LIFE_DAYS).days(), within(1e-12));
     }
 
     @Test

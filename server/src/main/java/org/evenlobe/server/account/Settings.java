@@ -1,22 +1,36 @@
 package org.evenlobe.server.account;
 
+import static java.util.stream.Collectors.toSet;
+
 import jakarta.persistence.Entity;
 import jakarta.persistence.EnumType;
 import jakarta.persistence.Enumerated;
+import java.time.DayOfWeek;
+import java.time.LocalDate;
 import java.time.ZoneId;
+import java.util.Collection;
+import java.util.List;
+import java.util.Optional;
+import org.evenlobe.core.record.Capacity;
 import org.evenlobe.core.record.CleaningMethod;
 import org.evenlobe.core.record.CleaningWays;
+import org.evenlobe.core.record.GroomingRhythm;
 import org.evenlobe.core.record.HairCare;
 import org.evenlobe.core.record.MedicineWait;
 import org.evenlobe.core.record.Preferences;
 import org.evenlobe.core.record.SchedulingMode;
 import org.evenlobe.core.record.Swabs;
 import org.evenlobe.core.record.WipeMaterial;
+import org.evenlobe.server.account.SettingsRequest.CapacityRequest;
 import org.evenlobe.server.account.SettingsRequest.Facing;
+import org.evenlobe.server.account.SettingsRequest.GroomingRequest;
 import org.evenlobe.server.account.SettingsRequest.Hours;
 import org.evenlobe.server.account.SettingsRequest.VolumeUnit;
 import org.evenlobe.server.account.SettingsRequest.WeightUnit;
 import org.evenlobe.server.fact.StoredFact;
+import org.hibernate.annotations.JdbcTypeCode;
+import org.hibernate.type.SqlTypes;
+import org.jspecify.annotations.Nullable;
 
 /** How a household likes things; its id is the household's. */
 @Entity
@@ -55,6 +69,19 @@ public class Settings extends StoredFact<SettingsRequest> {
   private SchedulingMode scheduling;
 
   private int fixedDays;
+  private boolean alwaysAfterWater;
+  private @Nullable LocalDate groomingFrom;
+  private @Nullable Integer groomingEveryDays;
+  private @Nullable Integer latitude;
+
+  @JdbcTypeCode(SqlTypes.JSON)
+  private @Nullable List<Integer> cleaningsByWeekday;
+
+  @JdbcTypeCode(SqlTypes.JSON)
+  private List<String> helperWeekdays = List.of();
+
+  @JdbcTypeCode(SqlTypes.JSON)
+  private List<String> daysOff = List.of();
 
   @Override
   protected void say(SettingsRequest said) {
@@ -71,6 +98,19 @@ public class Settings extends StoredFact<SettingsRequest> {
     medicineWait = said.medicineWait();
     scheduling = said.scheduling();
     fixedDays = said.fixedDays();
+    alwaysAfterWater = Boolean.TRUE.equals(said.alwaysAfterWater());
+    GroomingRequest grooming = said.grooming();
+    groomingFrom = grooming == null ? null : grooming.from();
+    groomingEveryDays = grooming == null ? null : grooming.everyDays();
+    latitude = said.latitude();
+    CapacityRequest fits = said.capacity();
+    cleaningsByWeekday = fits == null ? null : List.copyOf(fits.byWeekday());
+    helperWeekdays = fits == null ? List.of() : texts(fits.helperDays());
+    daysOff = fits == null ? List.of() : texts(fits.daysOff());
+  }
+
+  private static List<String> texts(Collection<?> values) {
+    return values.stream().map(Object::toString).sorted().toList();
   }
 
   /** The zone that the household's days are counted in. */
@@ -80,7 +120,31 @@ public class Settings extends StoredFact<SettingsRequest> {
 
   /** How the household likes things done, as the core knows it. */
   public Preferences preferences() {
-    return new Preferences(scheduling, fixedDays);
+    return new Preferences(scheduling, fixedDays, alwaysAfterWater, grooming(), Optional.empty());
+  }
+
+  private Optional<GroomingRhythm> grooming() {
+    LocalDate from = groomingFrom;
+    Integer everyDays = groomingEveryDays;
+    return from == null || everyDays == null
+        ? Optional.empty()
+        : Optional.of(new GroomingRhythm(from, everyDays));
+  }
+
+  /** How far north it lives, where that was said. */
+  public Optional<Integer> latitude() {
+    return Optional.ofNullable(latitude);
+  }
+
+  /** How many cleanings fit into its days, where that was said. */
+  public Optional<Capacity> capacity() {
+    return Optional.ofNullable(cleaningsByWeekday)
+        .map(
+            byWeekday ->
+                new Capacity(
+                    byWeekday,
+                    helperWeekdays.stream().map(DayOfWeek::valueOf).collect(toSet()),
+                    daysOff.stream().map(LocalDate::parse).collect(toSet())));
   }
 
   /** How it cleans, as the core knows it. */
@@ -89,7 +153,7 @@ public class Settings extends StoredFact<SettingsRequest> {
   }
 
   /** The same as it was said. */
-  SettingsRequest said() {
+  public SettingsRequest said() {
     return new SettingsRequest(
         name,
         zone(),
@@ -103,6 +167,12 @@ public class Settings extends StoredFact<SettingsRequest> {
         hair,
         medicineWait,
         scheduling,
-        fixedDays);
+        fixedDays,
+        alwaysAfterWater,
+        grooming().map(days -> new GroomingRequest(days.from(), days.everyDays())).orElse(null),
+        latitude,
+        capacity()
+            .map(fits -> new CapacityRequest(fits.byWeekday(), fits.helperDays(), fits.daysOff()))
+            .orElse(null));
   }
 }

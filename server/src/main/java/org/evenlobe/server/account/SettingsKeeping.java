@@ -8,6 +8,7 @@ import org.evenlobe.server.access.CurrentMember;
 import org.evenlobe.server.fact.FactKey;
 import org.evenlobe.server.fact.FactStore;
 import org.evenlobe.server.fact.Precondition;
+import org.evenlobe.server.problem.InvalidFields;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -40,9 +41,16 @@ public class SettingsKeeping {
         .getResultList();
   }
 
-  /** Corrects them. */
+  /**
+   * Corrects them.
+   *
+   * @throws InvalidFields if they name a school that nobody chooses
+   */
   @Transactional
   public Settings put(Precondition given, SettingsRequest said) {
+    new InvalidFields.Collector()
+        .require(said.scheduling().isChosen(), "scheduling", "is a vet's to prescribe")
+        .throwIfAny();
     return facts.put(Settings.class, Settings::new, CurrentMember.household(), given, said);
   }
 }

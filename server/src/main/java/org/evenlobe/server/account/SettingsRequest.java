@@ -1,19 +1,27 @@
 package org.evenlobe.server.account;
 
+import jakarta.validation.Valid;
 import jakarta.validation.constraints.Max;
 import jakarta.validation.constraints.Min;
 import jakarta.validation.constraints.NotBlank;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
+import java.time.DayOfWeek;
+import java.time.LocalDate;
 import java.time.ZoneId;
+import java.util.List;
+import java.util.Set;
+import org.evenlobe.core.record.Capacity;
 import org.evenlobe.core.record.CleaningMethod;
 import org.evenlobe.core.record.CleaningWays;
+import org.evenlobe.core.record.GroomingRhythm;
 import org.evenlobe.core.record.HairCare;
 import org.evenlobe.core.record.MedicineWait;
 import org.evenlobe.core.record.Preferences;
 import org.evenlobe.core.record.SchedulingMode;
 import org.evenlobe.core.record.Swabs;
 import org.evenlobe.core.record.WipeMaterial;
+import org.jspecify.annotations.Nullable;
 
 /**
  * How a household likes things.
@@ -31,6 +39,10 @@ import org.evenlobe.core.record.WipeMaterial;
  * @param medicineWait how long a medicine waits after a cleaning
  * @param scheduling the school of when to clean
  * @param fixedDays the interval of the school of fixed days
+ * @param alwaysAfterWater whether every dog's ears are cleaned after water
+ * @param grooming the grooming days, where nails, bath and brushing are bundled
+ * @param latitude how far north the household lives, degrees; the weather service is asked by it
+ * @param capacity how many cleanings fit into each day; left out where that is no matter
  */
 public record SettingsRequest(
     @NotBlank @Size(max = 80) String name,
@@ -45,7 +57,38 @@ public record SettingsRequest(
     @NotNull HairCare hair,
     @NotNull MedicineWait medicineWait,
     @NotNull SchedulingMode scheduling,
-    @NotNull @Min(Preferences.FEWEST_DAYS) @Max(Preferences.MOST_DAYS) Integer fixedDays) {
+    @NotNull @Min(Preferences.FEWEST_DAYS) @Max(Preferences.MOST_DAYS) Integer fixedDays,
+    @Nullable Boolean alwaysAfterWater,
+    @Nullable @Valid GroomingRequest grooming,
+    @Nullable @Min(SOUTHERNMOST) @Max(NORTHERNMOST) Integer latitude,
+    @Nullable @Valid CapacityRequest capacity) {
+  private static final int SOUTHERNMOST = -60;
+  private static final int NORTHERNMOST = 72;
+  private static final int WEEKDAYS = 7;
+  private static final int MOST_DAYS_OFF = 200;
+
+  /**
+   * The grooming days.
+   *
+   * @param from one of them
+   * @param everyDays how often
+   */
+  public record GroomingRequest(
+      @NotNull LocalDate from,
+      @NotNull @Min(GroomingRhythm.FEWEST_DAYS) @Max(GroomingRhythm.MOST_DAYS) Integer everyDays) {}
+
+  /**
+   * How many cleanings fit into a day.
+   *
+   * @param byWeekday how many on each day of the week, Monday first
+   * @param helperDays the days of the week with two people; none where that is no matter
+   * @param daysOff days on which nothing is done
+   */
+  public record CapacityRequest(
+      @NotNull @Size(min = WEEKDAYS, max = WEEKDAYS)
+          List<@NotNull @Min(0) @Max(Capacity.MOST) Integer> byWeekday,
+      @NotNull Set<@NotNull DayOfWeek> helperDays,
+      @NotNull @Size(max = MOST_DAYS_OFF) Set<@NotNull LocalDate> daysOff) {}
 
   /** How volumes are shown. */
   public enum VolumeUnit {
@@ -94,6 +137,10 @@ public record SettingsRequest(
         CleaningWays.DEFAULT.hair(),
         CleaningWays.DEFAULT.medicineWait(),
         Preferences.DEFAULT.scheduling(),
-        Preferences.DEFAULT.fixedDays());
+        Preferences.DEFAULT.fixedDays(),
+        false,
+        null,
+        null,
+        null);
   }
 }

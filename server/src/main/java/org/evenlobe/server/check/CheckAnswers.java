@@ -12,6 +12,7 @@ import org.evenlobe.core.ear.Breed;
 import org.evenlobe.core.ear.BreedCatalogue;
 import org.evenlobe.core.measure.EarPair;
 import org.evenlobe.core.record.CheckRecord;
+import org.evenlobe.core.record.CleaningRecord;
 import org.evenlobe.core.record.Dated;
 import org.evenlobe.core.record.DogRecord;
 import org.evenlobe.core.record.EarFinding;
@@ -136,7 +137,8 @@ class CheckAnswers {
 
   /** The dog without what was done after the check. */
   private static DogRecord until(DogRecord dog, CheckRecord check) {
-    return dog.withCleanings(
+    return dog.with(
+        CleaningRecord.class,
         dog.cleanings().stream()
             .filter(cleaning -> Dated.BY_TIME.compare(cleaning, check) < 0)
             .toList());

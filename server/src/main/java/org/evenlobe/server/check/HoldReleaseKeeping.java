@@ -4,6 +4,7 @@ import java.util.Optional;
 import java.util.UUID;
 import org.evenlobe.core.check.Hold;
 import org.evenlobe.core.record.DogRecord;
+import org.evenlobe.core.record.HoldRelease;
 import org.evenlobe.core.trend.CheckHistory;
 import org.evenlobe.server.dog.Dog;
 import org.evenlobe.server.fact.FactStore;
@@ -50,7 +51,8 @@ public class HoldReleaseKeeping {
   private void allow(Dog dog, UUID id, HoldReleaseRequest said) {
     DogRecord all = records.of(dog);
     DogRecord before =
-        all.withReleases(
+        all.with(
+            HoldRelease.class,
             all.releases().stream().filter(release -> !release.id().equals(id)).toList());
     Optional<Hold> hold =
         CheckHistory.of(before, said.at().atZone(said.zone()).toLocalDate())

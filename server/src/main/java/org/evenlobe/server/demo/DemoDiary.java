@@ -150,6 +150,6 @@ final class DemoDiary {
   private static DogRecord with(DogRecord record, CleaningRecord cleaning) {
     List<CleaningRecord> more = new ArrayList<>(record.cleanings());
     more.add(cleaning);
-    return record.withCleanings(more);
+    return record.with(CleaningRecord.class, more);
   }
 }

@@ -1,12 +1,14 @@
 package org.evenlobe.server.demo;
 
 import java.nio.charset.StandardCharsets;
+import java.time.DayOfWeek;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.time.ZoneId;
 import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Set;
 import java.util.UUID;
 import org.evenlobe.core.measure.Volume;
 import org.evenlobe.core.plan.PlanItem;
@@ -18,15 +20,21 @@ import org.evenlobe.core.record.DogRecord;
 import org.evenlobe.core.record.DogSigns;
 import org.evenlobe.core.record.EarCleaning;
 import org.evenlobe.core.record.EarFinding;
+import org.evenlobe.core.record.ExpectedExposure;
+import org.evenlobe.core.record.Exposure;
 import org.evenlobe.core.record.ExposureKind;
 import org.evenlobe.core.record.Practice;
 import org.evenlobe.core.record.Preferences;
 import org.evenlobe.core.record.Supply;
+import org.evenlobe.core.record.VisitRecord;
 import org.evenlobe.server.access.CurrentMember;
 import org.evenlobe.server.access.HouseholdDay;
 import org.evenlobe.server.access.Member;
 import org.evenlobe.server.access.Role;
 import org.evenlobe.server.account.Accounts;
+import org.evenlobe.server.account.SettingsKeeping;
+import org.evenlobe.server.account.SettingsRequest;
+import org.evenlobe.server.account.SettingsRequest.CapacityRequest;
 import org.evenlobe.server.check.CheckKeeping;
 import org.evenlobe.server.check.CheckRequest;
 import org.evenlobe.server.check.CheckRequest.CheckedEarsRequest;
@@ -39,10 +47,14 @@ import org.evenlobe.server.cleaning.CleaningRequest.EarCleaningRequest;
 import org.evenlobe.server.cleaning.PracticeKeeping;
 import org.evenlobe.server.cleaning.PracticeRequest;
 import org.evenlobe.server.dog.DogKeeping;
+import org.evenlobe.server.exposure.ExpectedExposureRequest;
+import org.evenlobe.server.exposure.ExpectedExposureRequest.YearDayRequest;
 import org.evenlobe.server.exposure.ExposureKeeping;
 import org.evenlobe.server.exposure.ExposureRequest;
+import org.evenlobe.server.exposure.StoredExpectedExposure;
 import org.evenlobe.server.fact.Precondition;
 import org.evenlobe.server.plan.HouseholdPlans;
+import org.evenlobe.server.record.DogFactKeeping;
 import org.evenlobe.server.stock.SupplyKeeping;
 import org.evenlobe.server.stock.SupplyRequest;
 import org.evenlobe.server.visit.VisitKeeping;
@@ -81,6 +93,8 @@ class DemoHousehold implements ApplicationRunner {
   private final ExposureKeeping exposures;
   private final PracticeKeeping practices;
   private final SupplyKeeping supplies;
+  private final DogFactKeeping expected;
+  private final SettingsKeeping settings;
   private final DemoRecords kept;
   private final HouseholdPlans plans;
   private final HouseholdDay day;
@@ -96,6 +110,8 @@ class DemoHousehold implements ApplicationRunner {
       ExposureKeeping exposures,
       PracticeKeeping practices,
       SupplyKeeping supplies,
+      DogFactKeeping expected,
+      SettingsKeeping settings,
       DemoRecords kept,
       HouseholdPlans plans,
       HouseholdDay day,
@@ -108,6 +124,8 @@ class DemoHousehold implements ApplicationRunner {
     this.exposures = exposures;
     this.practices = practices;
     this.supplies = supplies;
+    this.expected = expected;
+    this.settings = settings;
     this.kept = kept;
     this.plans = plans;
     this.day = day;
@@ -136,6 +154,7 @@ class DemoHousehold implements ApplicationRunner {
         begin(dog, today);
       }
       lay(today);
+      settle();
     }
     LOG.info("demo household filled up to {}", today);
   }
@@ -151,7 +170,7 @@ class DemoHousehold implements ApplicationRunner {
     missing.forEach(check -> checks.put(check.id(), Precondition.isNew(), said(dog, check)));
     List<CheckRecord> all = new ArrayList<>(record.checks());
     all.addAll(missing);
-    DogRecord checked = record.withChecks(all);
+    DogRecord checked = record.with(CheckRecord.class, all);
     record(checked, diary.continued(dog, checked, until));
     practise(dog, today);
   }
@@ -170,6 +189,7 @@ class DemoHousehold implements ApplicationRunner {
       swims(dog, today.minusDays(84), today.minusDays(79));
       swims(dog, today.minusDays(29), today.minusDays(29));
       swims(dog, today.minusDays(8), today.minusDays(7));
+      swimsOnSaturdays(dog, today.minusDays(12));
     }
     DogRecord empty = kept.one(dog.id());
     DogRecord best = empty;
@@ -241,12 +261,56 @@ class DemoHousehold implements ApplicationRunner {
     exposures.put(dog.swimId(firstDay), Precondition.isNew(), swim);
   }
 
+  /** From then on it is expected; the last Saturday has not been confirmed. */
+  private void swimsOnSaturdays(DemoDog dog, LocalDate from) {
+    expected.put(
+        StoredExpectedExposure.class,
+        StoredExpectedExposure::new,
+        id("saturdays"),
+        Precondition.isNew(),
+        new ExpectedExposureRequest(
+            dog.id(),
+            from.atTime(12, 0).atZone(ZONE).toInstant(),
+            ZONE,
+            ExposureKind.SWIM,
+            Set.of(DayOfWeek.SATURDAY),
+            new YearDayRequest(1, 1),
+            new YearDayRequest(12, 31)),
+        errors -> {});
+  }
+
+  /** Two hands: two dogs on a weekday, one at the weekend; and the marsh's latitude. */
+  private void settle() {
+    SettingsRequest is = settings.get().said();
+    settings.put(
+        Precondition.of(null, "\"1\""),
+        new SettingsRequest(
+            is.name(),
+            is.zone(),
+            is.volumeUnit(),
+            is.weightUnit(),
+            is.hours(),
+            is.facing(),
+            is.method(),
+            is.swabs(),
+            is.wipes(),
+            is.hair(),
+            is.medicineWait(),
+            is.scheduling(),
+            is.fixedDays(),
+            is.alwaysAfterWater(),
+            is.grooming(),
+            null,
+            new CapacityRequest(List.of(2, 2, 2, 2, 2, 1, 1), Set.of(), Set.of())));
+  }
+
   private static DogRecord joinedLater(DogRecord dog, LocalDate day) {
     return DogRecord.of(dog.id(), dog.profile(), day)
-        .withChecks(dog.checks())
-        .withVisits(dog.visits())
-        .withPractices(dog.practices())
-        .withExposures(dog.exposures());
+        .with(CheckRecord.class, dog.checks())
+        .with(VisitRecord.class, dog.visits())
+        .with(Practice.class, dog.practices())
+        .with(Exposure.class, dog.exposures())
+        .with(ExpectedExposure.class, dog.expected());
   }
 
   /** How far the next date is from where the dog's example asks for it. */

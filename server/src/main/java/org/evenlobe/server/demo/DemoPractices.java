@@ -53,7 +53,7 @@ final class DemoPractices {
             ? today.minusDays(dog.daysHere() - EVERY_DAYS)
             : all.get(all.size() - 1).day().plusDays(EVERY_DAYS);
     for (; !day.isAfter(today.minusDays(EVERY_DAYS)); day = day.plusDays(EVERY_DAYS)) {
-      Trust trust = TrustLadder.trust(record.withPractices(all), day);
+      Trust trust = TrustLadder.trust(record.with(Practice.class, all), day);
       List<Handled> course = trust.rung().atLeast(Rung.DRY_PAD) ? NEAR_THE_TOP : COURSE;
       Handled how = course.get(all.size() % course.size());
       Practice practice =

@@ -21,7 +21,9 @@ import org.evenlobe.core.record.Ground;
 import org.evenlobe.core.record.Handling;
 import org.evenlobe.core.record.InfectionHistory;
 import org.evenlobe.core.record.Life;
+import org.evenlobe.core.record.Preferences;
 import org.evenlobe.core.record.Rung;
+import org.evenlobe.core.record.SchedulingMode;
 import org.evenlobe.core.record.WaterHabit;
 import org.evenlobe.core.record.Weighing;
 import org.evenlobe.server.fact.StoredFact;
@@ -80,6 +82,7 @@ public class Dog extends StoredFact<DogRequest> {
   private @Nullable String reactions;
   private @Nullable String normal;
   private boolean bites;
+  private boolean needsTwo;
 
   @Enumerated(EnumType.STRING)
   private Rung rung;
@@ -87,6 +90,11 @@ public class Dog extends StoredFact<DogRequest> {
   private @Nullable LocalDate rungOn;
 
   @Embedded private @Nullable OwnWaysColumns ways;
+
+  @Enumerated(EnumType.STRING)
+  private @Nullable SchedulingMode ownScheduling;
+
+  private @Nullable Integer ownFixedDays;
 
   /** A weighing as the column holds it, with its day as text. */
   record StoredWeighing(String on, double kilograms) {
@@ -125,9 +133,12 @@ public class Dog extends StoredFact<DogRequest> {
     reactions = said.reactions();
     normal = said.normal();
     bites = said.handled().bites();
+    needsTwo = said.handled().needsTwo();
     rung = said.handled().rung();
     rungOn = said.handled().on().orElse(null);
     ways = OwnWaysColumns.of(said.ownWays());
+    ownScheduling = said.ownSchedule().scheduling().orElse(null);
+    ownFixedDays = said.ownSchedule().fixedDays().orElse(null);
   }
 
   /** The day it joined the household. */
@@ -162,7 +173,8 @@ public class Dog extends StoredFact<DogRequest> {
         new Eardrum(eardrum, Optional.ofNullable(eardrumOn)),
         Optional.ofNullable(reactions),
         Optional.ofNullable(normal),
-        new Handling(bites, rung, Optional.ofNullable(rungOn)),
-        OwnWaysColumns.toCore(ways));
+        new Handling(bites, needsTwo, rung, Optional.ofNullable(rungOn)),
+        OwnWaysColumns.toCore(ways),
+        new Preferences.Own(Optional.ofNullable(ownScheduling), Optional.ofNullable(ownFixedDays)));
   }
 }

@@ -4,6 +4,7 @@ import java.time.LocalDate;
 import java.util.List;
 import java.util.UUID;
 import org.evenlobe.core.record.Eardrum;
+import org.evenlobe.core.record.SchedulingMode;
 import org.evenlobe.server.access.HouseholdDay;
 import org.evenlobe.server.fact.FactStore;
 import org.evenlobe.server.fact.KeptVersion;
@@ -73,6 +74,10 @@ public class DogKeeping {
         "must say when it was seen");
     errors.require(
         seen == null || !seen.isAfter(today), "eardrum.on", "must not lie in the future");
+    errors.require(
+        said.ownSchedule().scheduling().map(SchedulingMode::isChosen).orElse(true),
+        "schedule.scheduling",
+        "is a vet's to prescribe");
     errors.throwIfAny();
     return facts.put(Dog.class, Dog::new, id, given, said);
   }

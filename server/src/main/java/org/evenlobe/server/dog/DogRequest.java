@@ -3,6 +3,8 @@ package org.evenlobe.server.dog;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.DecimalMax;
 import jakarta.validation.constraints.DecimalMin;
+import jakarta.validation.constraints.Max;
+import jakarta.validation.constraints.Min;
 import jakarta.validation.constraints.NotBlank;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
@@ -26,7 +28,9 @@ import org.evenlobe.core.record.Handling;
 import org.evenlobe.core.record.InfectionHistory;
 import org.evenlobe.core.record.Life;
 import org.evenlobe.core.record.MedicineWait;
+import org.evenlobe.core.record.Preferences;
 import org.evenlobe.core.record.Rung;
+import org.evenlobe.core.record.SchedulingMode;
 import org.evenlobe.core.record.Swabs;
 import org.evenlobe.core.record.WaterHabit;
 import org.evenlobe.core.record.Weighing;
@@ -53,6 +57,7 @@ import org.jspecify.annotations.Nullable;
  * @param normal what is normal for this dog
  * @param handling how it takes being handled; a full session where it is left out
  * @param ways what is done differently with it
+ * @param schedule when it is cleaned, where that differs
  */
 public record DogRequest(
     @NotBlank @Size(max = 60) String name,
@@ -70,7 +75,8 @@ public record DogRequest(
     @Nullable @Size(max = 1000) String reactions,
     @Nullable @Size(max = 1000) String normal,
     @Nullable @Valid HandlingRequest handling,
-    @Nullable @Valid OwnWaysRequest ways) {
+    @Nullable @Valid OwnWaysRequest ways,
+    @Nullable @Valid OwnScheduleRequest schedule) {
 
   private static final String LEAST = "" + Weight.LEAST;
   private static final String MOST = "" + Weight.MOST;
@@ -131,14 +137,18 @@ public record DogRequest(
    * How it takes being handled.
    *
    * @param bites whether it bites when its ears are handled
+   * @param needsTwo whether one person alone cannot hold it
    * @param rung the rung on which it stays calm
    * @param on the day on which that was so
    */
   public record HandlingRequest(
-      @NotNull Boolean bites, @NotNull Rung rung, @Nullable LocalDate on) {
+      @NotNull Boolean bites,
+      @Nullable Boolean needsTwo,
+      @NotNull Rung rung,
+      @Nullable LocalDate on) {
 
     Handling toCore() {
-      return new Handling(bites, rung, Optional.ofNullable(on));
+      return new Handling(bites, Boolean.TRUE.equals(needsTwo), rung, Optional.ofNullable(on));
     }
   }
 
@@ -158,6 +168,26 @@ public record DogRequest(
           Optional.ofNullable(hair),
           Optional.ofNullable(medicineWait));
     }
+  }
+
+  /**
+   * When it is cleaned; left out where that is as with the others.
+   *
+   * @param scheduling its school
+   * @param fixedDays its interval of fixed days
+   */
+  public record OwnScheduleRequest(
+      @Nullable SchedulingMode scheduling,
+      @Nullable @Min(Preferences.FEWEST_DAYS) @Max(Preferences.MOST_DAYS) Integer fixedDays) {
+
+    Preferences.Own toCore() {
+      return new Preferences.Own(Optional.ofNullable(scheduling), Optional.ofNullable(fixedDays));
+    }
+  }
+
+  /** When it is cleaned, as the core knows it. */
+  Preferences.Own ownSchedule() {
+    return schedule == null ? Preferences.Own.NONE : schedule.toCore();
   }
 
   /** How it takes being handled, as the core knows it. */
@@ -186,6 +216,7 @@ public record DogRequest(
         Optional.ofNullable(reactions),
         Optional.ofNullable(normal),
         handled(),
-        ownWays());
+        ownWays(),
+        ownSchedule());
   }
 }

@@ -3,6 +3,7 @@ package org.evenlobe.server.plan;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.time.ZoneId;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -16,11 +17,15 @@ import org.evenlobe.core.ear.Canals;
 import org.evenlobe.core.measure.EarPair;
 import org.evenlobe.core.plan.Agenda;
 import org.evenlobe.core.plan.DogPlan;
-import org.evenlobe.core.plan.Planner;
+import org.evenlobe.core.plan.EvenedPlans;
+import org.evenlobe.core.plan.EvenedPlans.Unplaced;
+import org.evenlobe.core.record.Appointment;
 import org.evenlobe.core.record.CleaningRecord;
+import org.evenlobe.core.record.ClimateReading;
 import org.evenlobe.core.record.DogProfile;
 import org.evenlobe.core.record.DogRecord;
 import org.evenlobe.core.record.EarFinding;
+import org.evenlobe.core.record.ExpectedExposure;
 import org.evenlobe.core.record.Exposure;
 import org.evenlobe.core.stock.StockOutlook;
 import org.evenlobe.core.trend.AssessedCheck;
@@ -54,7 +59,7 @@ public class HouseholdPlans {
   private final Pictures pictures;
   private final SettingsKeeping settings;
   private final HouseholdDay day;
-  private final Planner planner;
+  private final PlanMaking making;
   private final StockAnswers stock;
   private final BreedCatalogue breeds;
 
@@ -64,7 +69,7 @@ public class HouseholdPlans {
       Pictures pictures,
       SettingsKeeping settings,
       HouseholdDay day,
-      Planner planner,
+      PlanMaking making,
       StockAnswers stock,
       BreedCatalogue breeds) {
     this.dogs = dogs;
@@ -72,7 +77,7 @@ public class HouseholdPlans {
     this.pictures = pictures;
     this.settings = settings;
     this.day = day;
-    this.planner = planner;
+    this.making = making;
     this.stock = stock;
     this.breeds = breeds;
   }
@@ -85,13 +90,15 @@ public class HouseholdPlans {
    * @param agenda what to do, the most pressing first
    * @param dogs all dogs, by name
    * @param runningOut what is in the house for less than two weeks of the plan
+   * @param unplaced the cleanings that no day has room for
    */
   public record Today(
       LocalDate today,
       ZoneId zone,
       List<Agenda.Line> agenda,
       List<DogToday> dogs,
-      List<StockOutlook> runningOut) {}
+      List<StockOutlook> runningOut,
+      List<Unplaced> unplaced) {}
 
   /**
    * How one dog stands.
@@ -103,6 +110,7 @@ public class HouseholdPlans {
    * @param checks its checks of the last six weeks
    * @param visits its visits of the last six weeks
    * @param exposures what happened to its ears in the last six weeks
+   * @param expected what is expected to happen to them again and again
    * @param plan what is planned
    */
   public record DogToday(
@@ -113,6 +121,7 @@ public class HouseholdPlans {
       List<CheckMark> checks,
       List<VisitMark> visits,
       List<Exposure> exposures,
+      List<ExpectedExposure> expected,
       DogPlan plan) {}
 
   /**
@@ -154,6 +163,8 @@ public class HouseholdPlans {
    * @param checks its checks of the last six weeks
    * @param visits its visits of the last six weeks
    * @param exposures what happened to its ears in the last six weeks
+   * @param expected what is expected to happen to them again and again
+   * @param appointments when a vet is to see it, from today on
    * @param checked how many checks are on record
    * @param latest what its latest check says, where there is one
    * @param startsFrom what a new check starts from; empty where every sign is to be looked for
@@ -170,6 +181,8 @@ public class HouseholdPlans {
       List<CheckMark> checks,
       List<VisitMark> visits,
       List<Exposure> exposures,
+      List<ExpectedExposure> expected,
+      List<Appointment> appointments,
       int checked,
       Optional<CheckVerdict> latest,
       Optional<EarPair<EarFinding>> startsFrom,
@@ -197,6 +210,39 @@ public class HouseholdPlans {
    */
   public record ArchivedDog(UUID id, String name, LocalDate leftOn) {}
 
+  /**
+   * What is planned for one dog.
+   *
+   * @param name what it is called
+   * @param plan what is planned
+   * @param appointments when a vet is to see it
+   */
+  public record Scheduled(String name, DogPlan plan, List<Appointment> appointments) {}
+
+  /**
+   * What is planned for a household's dogs.
+   *
+   * @param today the day in the household's zone
+   * @param zone that zone
+   * @param dogs all dogs, by name
+   */
+  public record Schedule(LocalDate today, ZoneId zone, List<Scheduled> dogs) {}
+
+  /** What is planned for the current household's dogs. */
+  @Transactional(readOnly = true)
+  public Schedule schedule() {
+    Settings how = settings.get();
+    LocalDate today = day.today(how.zone());
+    List<DogRecord> all = records.of(dogs.ofHousehold(CurrentMember.household()), List.of());
+    List<DogPlan> evened = making.plans(all, PlanMaking.histories(all, today), how, today).plans();
+    List<Scheduled> scheduled = new ArrayList<>();
+    for (int i = 0; i < all.size(); i++) {
+      DogRecord dog = all.get(i);
+      scheduled.add(new Scheduled(dog.profile().name(), evened.get(i), dog.appointments()));
+    }
+    return new Schedule(today, how.zone(), scheduled);
+  }
+
   /** The current household's dogs today. */
   @Transactional(readOnly = true)
   public Today today() {
@@ -206,17 +252,56 @@ public class HouseholdPlans {
     Map<UUID, Instant> sent = pictures.sentAt();
     List<Dog> here = dogs.ofHousehold(household);
     List<DogRecord> all = records.of(here, dogs.archived(household));
-    List<DogToday> answers =
-        all.subList(0, here.size()).stream()
-            .map(record -> standing(record, sent.get(record.id()), how, today))
-            .toList();
-    List<DogPlan> plans = answers.stream().map(DogToday::plan).toList();
+    List<DogRecord> present = all.subList(0, here.size());
+    Map<UUID, CheckHistory> histories = PlanMaking.histories(present, today);
+    EvenedPlans evened = making.plans(present, histories, how, today);
+    List<DogPlan> plans = evened.plans();
+    List<DogToday> answers = new ArrayList<>();
+    for (int i = 0; i < present.size(); i++) {
+      DogRecord record = present.get(i);
+      answers.add(
+          standing(record, sent.get(record.id()), histories.get(record.id()), plans.get(i), today));
+    }
     List<StockOutlook> runningOut =
         stock.outlooks(all, plans, how, today).stream()
             .filter(kind -> !kind.supplies().isEmpty())
             .filter(kind -> kind.runsOutBy(today.plusDays(SOON_DAYS)))
             .toList();
-    return new Today(today, how.zone(), Agenda.lines(plans), answers, runningOut);
+    return new Today(
+        today, how.zone(), Agenda.lines(plans), answers, runningOut, evened.unplaced());
+  }
+
+  /**
+   * The plan of one dog of the current household.
+   *
+   * @throws Refusal 404 if there is none
+   */
+  @Transactional(readOnly = true)
+  public DogPlan planOf(UUID id) {
+    Settings how = settings.get();
+    DogRecord record =
+        dogs.one(CurrentMember.household(), id).map(records::of).orElseThrow(Refusal::notFound);
+    LocalDate today = day.today(how.zone());
+    return plan(record, CheckHistory.of(record, today), how, today);
+  }
+
+  /** What the weather service says where the current household lives. */
+  @Transactional(readOnly = true)
+  public Optional<ClimateReading> climate() {
+    Settings how = settings.get();
+    return making.reading(how, day.today(how.zone()));
+  }
+
+  /** By itself, or as all plans of the household leave it room. */
+  private DogPlan plan(DogRecord record, CheckHistory history, Settings how, LocalDate today) {
+    if (how.capacity().isEmpty()) {
+      return making.plan(record, history, how, today);
+    }
+    List<DogRecord> all = records.of(dogs.ofHousehold(CurrentMember.household()), List.of());
+    return making.plans(all, PlanMaking.histories(all, today), how, today).plans().stream()
+        .filter(plan -> plan.dogId().equals(record.id()))
+        .findFirst()
+        .orElseGet(() -> making.plan(record, history, how, today));
   }
 
   /**
@@ -242,11 +327,13 @@ public class HouseholdPlans {
         checkMarks(history, today),
         visitMarks(record, today),
         exposures(record, today),
+        record.expected(),
+        record.appointments().stream().filter(made -> !made.on().isBefore(today)).toList(),
         history.checks().size(),
         history.latestVerdict(),
         history.startsFrom(),
         CallCards.card(record, history, breed, today),
-        planner.plan(record, history, how.preferences(), today),
+        plan(record, history, how, today),
         Canals.of(record, today));
   }
 
@@ -282,11 +369,14 @@ public class HouseholdPlans {
   }
 
   private DogToday standing(
-      DogRecord record, @Nullable Instant pictured, Settings how, LocalDate today) {
+      DogRecord record,
+      @Nullable Instant pictured,
+      CheckHistory history,
+      DogPlan plan,
+      LocalDate today) {
     LocalDate from = today.minusDays(RIBBON_DAYS_BACK);
     List<CleaningRecord> recent =
         record.cleanings().stream().filter(done -> !done.day().isBefore(from)).toList();
-    CheckHistory history = CheckHistory.of(record, today);
     return new DogToday(
         record.id(),
         record.profile(),
@@ -295,6 +385,7 @@ public class HouseholdPlans {
         checkMarks(history, today),
         visitMarks(record, today),
         exposures(record, today),
-        planner.plan(record, history, how.preferences(), today));
+        record.expected(),
+        plan);
   }
 }

@@ -12,6 +12,7 @@ import org.evenlobe.server.dog.DogRequest;
 import org.evenlobe.server.plan.HouseholdPlans.ArchivedDog;
 import org.evenlobe.server.plan.HouseholdPlans.DogInFull;
 import org.evenlobe.server.plan.HouseholdPlans.Today;
+import org.evenlobe.server.plan.WhatIfAnswers.WhatIf;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
@@ -22,10 +23,12 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 class PlanController {
   private final HouseholdPlans plans;
+  private final WhatIfAnswers whatIf;
   private final Planner planner;
 
-  PlanController(HouseholdPlans plans, Planner planner) {
+  PlanController(HouseholdPlans plans, WhatIfAnswers whatIf, Planner planner) {
     this.plans = plans;
+    this.whatIf = whatIf;
     this.planner = planner;
   }
 
@@ -52,11 +55,21 @@ class PlanController {
     return plans.archived();
   }
 
+  /** The plan that the dog would have; stores nothing. */
+  @Needs(Role.VIEWER)
+  @PostMapping("/api/households/{household}/dogs/{dog}/what-if")
+  WhatIf whatIf(
+      @PathVariable UUID household,
+      @PathVariable UUID dog,
+      @Valid @RequestBody WhatIfRequest said) {
+    return whatIf.whatIf(dog, said);
+  }
+
   /** Stores nothing. */
   @Needs(Role.VIEWER)
   @PostMapping("/api/households/{household}/previews/interval")
   IntervalPreview interval(@PathVariable UUID household, @Valid @RequestBody DogRequest said) {
-    LoadFactor factor = planner.loadFactor(said.toCore());
+    LoadFactor factor = planner.loadFactor(said.toCore(), plans.climate());
     return new IntervalPreview(factor, StartingInterval.of(factor));
   }
 }

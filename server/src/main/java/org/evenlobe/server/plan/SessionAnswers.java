@@ -52,6 +52,7 @@ public class SessionAnswers {
   private final SessionProgress progress;
   private final HouseholdDay day;
   private final Planner planner;
+  private final PlanMaking making;
 
   SessionAnswers(
       Dogs dogs,
@@ -60,7 +61,8 @@ public class SessionAnswers {
       SupplyKeeping supplies,
       SessionProgress progress,
       HouseholdDay day,
-      Planner planner) {
+      Planner planner,
+      PlanMaking making) {
     this.dogs = dogs;
     this.records = records;
     this.settings = settings;
@@ -68,6 +70,7 @@ public class SessionAnswers {
     this.progress = progress;
     this.day = day;
     this.planner = planner;
+    this.making = making;
   }
 
   /**
@@ -154,7 +157,7 @@ public class SessionAnswers {
     DogRecord record = records.of(dog);
     LocalDate today = day.today(how.zone());
     CheckHistory history = CheckHistory.of(record, today);
-    DogPlan plan = planner.plan(record, history, how.preferences(), today);
+    DogPlan plan = making.plan(record, history, how, today);
     return new GuidedSession(
         id,
         record.profile().name(),
@@ -186,6 +189,7 @@ public class SessionAnswers {
             .filter(one -> one.id().equals(cleaning))
             .findFirst()
             .orElseThrow(Refusal::notFound);
-    return CleaningOutcome.of(planner, record, done, settings.get().preferences());
+    return CleaningOutcome.of(
+        planner, record, done, making.preferences(settings.get(), done.day()));
   }
 }

@@ -6,7 +6,6 @@ import java.util.Map;
 import java.util.UUID;
 import org.evenlobe.core.plan.DogPlan;
 import org.evenlobe.core.plan.HouseholdStock;
-import org.evenlobe.core.plan.Planner;
 import org.evenlobe.core.record.DogRecord;
 import org.evenlobe.core.stock.StockOutlook;
 import org.evenlobe.server.access.CurrentMember;
@@ -28,7 +27,7 @@ public class StockAnswers {
   private final SettingsKeeping settings;
   private final SupplyKeeping supplies;
   private final HouseholdDay day;
-  private final Planner planner;
+  private final PlanMaking making;
 
   StockAnswers(
       Dogs dogs,
@@ -36,13 +35,13 @@ public class StockAnswers {
       SettingsKeeping settings,
       SupplyKeeping supplies,
       HouseholdDay day,
-      Planner planner) {
+      PlanMaking making) {
     this.dogs = dogs;
     this.records = records;
     this.settings = settings;
     this.supplies = supplies;
     this.day = day;
-    this.planner = planner;
+    this.making = making;
   }
 
   /**
@@ -62,10 +61,9 @@ public class StockAnswers {
     UUID household = CurrentMember.household();
     List<Dog> here = dogs.ofHousehold(household);
     List<DogRecord> all = records.of(here, dogs.archived(household));
+    List<DogRecord> present = all.subList(0, here.size());
     List<DogPlan> plans =
-        all.subList(0, here.size()).stream()
-            .map(dog -> planner.plan(dog, how.preferences(), today))
-            .toList();
+        making.plans(present, PlanMaking.histories(present, today), how, today).plans();
     return new Stock(today, outlooks(all, plans, how, today), supplies.versions());
   }
 

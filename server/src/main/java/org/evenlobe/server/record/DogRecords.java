@@ -7,15 +7,8 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.stream.Stream;
-import org.evenlobe.core.record.CheckRecord;
-import org.evenlobe.core.record.CleaningRecord;
 import org.evenlobe.core.record.Dated;
 import org.evenlobe.core.record.DogRecord;
-import org.evenlobe.core.record.Exposure;
-import org.evenlobe.core.record.HoldRelease;
-import org.evenlobe.core.record.Practice;
-import org.evenlobe.core.record.Skip;
-import org.evenlobe.core.record.VisitRecord;
 import org.evenlobe.server.access.CurrentMember;
 import org.evenlobe.server.dog.Dog;
 import org.springframework.stereotype.Component;
@@ -66,24 +59,8 @@ public class DogRecords {
         }
       }
     }
-    return bare.stream().map(dog -> with(dog, byDog.get(dog.id()))).toList();
-  }
-
-  private static DogRecord with(DogRecord dog, List<Dated> facts) {
-    return new DogRecord(
-        dog.id(),
-        dog.profile(),
-        dog.addedOn(),
-        of(CleaningRecord.class, facts),
-        of(CheckRecord.class, facts),
-        of(VisitRecord.class, facts),
-        of(HoldRelease.class, facts),
-        of(Exposure.class, facts),
-        of(Skip.class, facts),
-        of(Practice.class, facts));
-  }
-
-  private static <F extends Dated> List<F> of(Class<F> kind, List<Dated> facts) {
-    return facts.stream().filter(kind::isInstance).map(kind::cast).toList();
+    return bare.stream()
+        .map(dog -> DogRecord.of(dog.id(), dog.profile(), dog.addedOn(), byDog.get(dog.id())))
+        .toList();
   }
 }

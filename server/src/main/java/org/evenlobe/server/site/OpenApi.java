@@ -15,6 +15,7 @@ import io.swagger.v3.oas.models.servers.Server;
 import java.lang.reflect.RecordComponent;
 import java.lang.reflect.TypeVariable;
 import java.math.BigDecimal;
+import java.time.LocalTime;
 import java.time.ZoneId;
 import java.util.Iterator;
 import java.util.List;
@@ -41,6 +42,8 @@ class OpenApi {
                 .description("0 clean wipe · 1 trace · 2 light · 3 moderate · 4 heavy"))
         .replaceWithSchema(Volume.class, new NumberSchema().description("mL"))
         .replaceWithSchema(Weight.class, new NumberSchema().description("kg"))
+        .replaceWithSchema(
+            LocalTime.class, new StringSchema().description("a time of day, such as 15:30"))
         .replaceWithSchema(
             ZoneId.class, new StringSchema().description("an IANA zone, such as Europe/Berlin"));
   }

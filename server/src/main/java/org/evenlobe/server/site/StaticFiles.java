@@ -11,7 +11,7 @@ import org.springframework.web.servlet.config.annotation.WebMvcConfigurer;
 @Configuration
 class StaticFiles implements WebMvcConfigurer {
   private static final String[] ROUTES = {
-    "/", "/sign-in", "/register", "/dogs/**", "/household/**", "/stock/**", "/join/**"
+    "/", "/sign-in", "/register", "/dogs/**", "/household/**", "/stock/**", "/month/**", "/join/**"
   };
 
   @Override

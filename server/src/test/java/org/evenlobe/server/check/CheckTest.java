@@ -183,7 +183,7 @@ class CheckTest {
       check(week * 7, Samples.QUIET_EAR, Samples.QUIET_EAR);
     }
 
-    assertThat(StatementCount.during(this::log)).isEqualTo(forOne).isLessThan(14);
+    assertThat(StatementCount.during(this::log)).isEqualTo(forOne).isLessThan(19);
     assertThat(log().get("checks")).hasSize(61);
     assertThat(log().at("/checks/0/check/at").asString()).isEqualTo(daysAgo(1).toString());
   }

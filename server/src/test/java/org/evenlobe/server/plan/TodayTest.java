@@ -45,7 +45,7 @@ class TodayTest {
     addDogWithCleanings(12);
     addDogWithCleanings(30);
 
-    assertThat(statements(owner.at("/today"))).isEqualTo(forOne).isLessThan(18);
+    assertThat(statements(owner.at("/today"))).isEqualTo(forOne).isLessThan(23);
   }
 
   @Test
@@ -59,7 +59,7 @@ class TodayTest {
           Samples.cleaning(one, Instant.parse("2026-01-01T10:00:00Z").minusSeconds(i), 1, 1));
     }
 
-    assertThat(statements(owner.at("/dogs/" + one))).isEqualTo(forNone).isLessThan(15);
+    assertThat(statements(owner.at("/dogs/" + one))).isEqualTo(forNone).isLessThan(20);
   }
 
   @Test

@@ -142,6 +142,6 @@ class StockTest {
       clean(Samples.newDog(owner), bottle.toString());
     }
 
-    assertThat(StatementCount.during(() -> owner.get(stock))).isEqualTo(one).isLessThan(18);
+    assertThat(StatementCount.during(() -> owner.get(stock))).isEqualTo(one).isLessThan(23);
   }
 }

@@ -1,0 +1,113 @@
+package org.evenlobe.core.plan;
+
+import java.time.LocalDate;
+import java.time.temporal.ChronoUnit;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.SortedMap;
+import org.jgrapht.Graph;
+import org.jgrapht.alg.flow.mincost.CapacityScalingMinimumCostFlow;
+import org.jgrapht.alg.flow.mincost.MinimumCostFlowProblem.MinimumCostFlowProblemImpl;
+import org.jgrapht.alg.interfaces.MinimumCostFlowAlgorithm.MinimumCostFlow;
+import org.jgrapht.graph.DefaultWeightedEdge;
+import org.jgrapht.graph.builder.GraphTypeBuilder;
+
+/**
+ * Puts tasks on days: as many as there is room for, and of all such ways one with the fewest days
+ * off the best days in all. It is a flow of least cost from tasks over days; what is left over goes
+ * by a dearer way.
+ */
+final class Placing {
+  private static final int END = 0;
+
+  private final Graph<Integer, DefaultWeightedEdge> graph =
+      GraphTypeBuilder.<Integer, DefaultWeightedEdge>directed()
+          .weighted(true)
+          .edgeClass(DefaultWeightedEdge.class)
+          .buildGraph();
+  private final Map<Integer, Integer> supplies = new HashMap<>();
+  private final Map<DefaultWeightedEdge, Integer> capacities = new HashMap<>();
+  private final Map<DefaultWeightedEdge, Choice> choices = new HashMap<>();
+
+  /**
+   * Something to be done on one of a few days.
+   *
+   * @param id its id
+   * @param best the day on which it is done best
+   * @param days the days on which it may be done
+   */
+  record Task(String id, LocalDate best, List<LocalDate> days) {
+
+    long cost(LocalDate day) {
+      return Math.abs(ChronoUnit.DAYS.between(best, day));
+    }
+  }
+
+  private record Choice(String task, LocalDate day) {}
+
+  private Placing() {}
+
+  /**
+   * The days of those tasks that are placed.
+   *
+   * @param room how many tasks each day holds
+   */
+  static Map<String, LocalDate> places(List<Task> tasks, SortedMap<LocalDate, Integer> room) {
+    return tasks.isEmpty() ? Map.of() : new Placing().flow(tasks, room);
+  }
+
+  private Map<String, LocalDate> flow(List<Task> tasks, SortedMap<LocalDate, Integer> room) {
+    graph.addVertex(END);
+    supplies.put(END, -tasks.size());
+    Map<LocalDate, Integer> days = new HashMap<>();
+    room.forEach(
+        (day, holds) -> {
+          if (holds > 0) {
+            int node = END + 1 + days.size();
+            days.put(day, node);
+            graph.addVertex(node);
+            edge(node, END, holds, 0);
+          }
+        });
+    long most =
+        tasks.stream()
+            .flatMap(task -> task.days().stream().map(task::cost))
+            .max(Long::compare)
+            .orElse(0L);
+    long leftOut = tasks.size() * (most + 1);
+    int node = END + 1 + days.size();
+    for (Task task : tasks) {
+      graph.addVertex(node);
+      supplies.put(node, 1);
+      edge(node, END, 1, leftOut);
+      for (LocalDate day : task.days()) {
+        if (days.containsKey(day)) {
+          DefaultWeightedEdge edge = edge(node, days.get(day), 1, task.cost(day));
+          choices.put(edge, new Choice(task.id(), day));
+        }
+      }
+      node++;
+    }
+    MinimumCostFlow<DefaultWeightedEdge> least =
+        new CapacityScalingMinimumCostFlow<Integer, DefaultWeightedEdge>()
+            .getMinimumCostFlow(
+                new MinimumCostFlowProblemImpl<>(
+                    graph, v -> supplies.getOrDefault(v, 0), capacities::get));
+    Map<String, LocalDate> places = new HashMap<>();
+    choices.forEach(
+        (edge, choice) -> {
+          if (least.getFlow(edge) > 0) {
+            places.put(choice.task(), choice.day());
+          }
+        });
+    return places;
+  }
+
+  private DefaultWeightedEdge edge(int from, int to, int capacity, long cost) {
+    DefaultWeightedEdge edge = graph.addEdge(from, to);
+    graph.setEdgeWeight(edge, (double) cost);
+    capacities.put(edge, capacity);
+    return edge;
+  }
+}

@@ -1,0 +1,68 @@
+package org.evenlobe.core.plan;
+
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.UUID;
+import org.evenlobe.core.measure.Side;
+import org.evenlobe.core.rule.Reason;
+
+/**
+ * The next time that one ear comes up.
+ *
+ * @param side which ear
+ * @param window when
+ * @param interval what the turn after it is counted with, days
+ * @param fact what it counts from
+ * @param ordinal how many turns lie between that fact and it
+ * @param fixed whether the day is given by what happened, so that no convenience moves it
+ * @param reasons why that day
+ */
+record Turn(
+    Side side,
+    Window window,
+    int interval,
+    UUID fact,
+    int ordinal,
+    boolean fixed,
+    List<Reason> reasons) {
+
+  static Turn around(
+      Side side, LocalDate best, int interval, UUID fact, int ordinal, List<Reason> reasons) {
+    return new Turn(side, Window.around(best, interval), interval, fact, ordinal, false, reasons);
+  }
+
+  LocalDate best() {
+    return window.best();
+  }
+
+  boolean isBefore(Turn other) {
+    return best().isBefore(other.best());
+  }
+
+  /** The same turn at another time, for a reason that comes first. */
+  Turn at(Window other, Reason reason) {
+    return new Turn(side, other, interval, fact, ordinal, true, with(reason));
+  }
+
+  Turn notBefore(LocalDate day, Reason reason) {
+    if (!best().isBefore(day)) {
+      return this;
+    }
+    LocalDate latest = window.latest().isBefore(day) ? day : window.latest();
+    Window later = new Window(day, day, latest);
+    return new Turn(side, later, interval, fact, ordinal, fixed, with(reason));
+  }
+
+  /** The same turn that later, as wide. */
+  Turn movedTo(LocalDate best, Reason reason) {
+    return new Turn(
+        side, Window.around(best, interval), interval, fact, ordinal, fixed, with(reason));
+  }
+
+  private List<Reason> with(Reason reason) {
+    List<Reason> more = new ArrayList<>(reasons);
+    more.add(0, reason);
+    return more;
+  }
+}

@@ -1,0 +1,125 @@
+package org.evenlobe.core.plan;
+
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.stream.Stream;
+import org.evenlobe.core.measure.Side;
+import org.evenlobe.core.record.CleaningRecord;
+import org.evenlobe.core.record.Dated;
+import org.evenlobe.core.record.Exposure;
+import org.evenlobe.core.record.ExposureKind;
+import org.evenlobe.core.rule.Figures;
+import org.evenlobe.core.rule.Reason;
+import org.evenlobe.core.rule.Rule;
+
+/**
+ * What is done on the day that a dog's ears get wet (rules PLAN_DRY, PLAN_WATER): they are dried
+ * the same day. Where they would be cleaned after water but the last cleaning is less than 3 days
+ * old, they are looked at instead.
+ */
+final class WaterSchedule {
+  private final Situation now;
+
+  private WaterSchedule(Situation now) {
+    this.now = now;
+  }
+
+  /** The dryings from today on, and the look that stands in for a cleaning. */
+  static List<PlanItem> items(Situation now) {
+    WaterSchedule schedule = new WaterSchedule(now);
+    List<PlanItem> items = new ArrayList<>();
+    for (Map.Entry<LocalDate, ExposureKind> wet : now.wet().fromToday().entrySet()) {
+      PlanItem item = schedule.dry(wet.getKey(), wet.getValue());
+      if (!schedule.isDried(wet.getKey()) && now.moves().skippedOn(item.id()).isEmpty()) {
+        items.add(item);
+      }
+    }
+    schedule.lookInstead().ifPresent(items::add);
+    return items;
+  }
+
+  /** Whether they were dried or cleaned on that day, after it was said that they got wet. */
+  private boolean isDried(LocalDate day) {
+    Optional<Exposure> wet =
+        now.dog().exposures().stream()
+            .filter(exposure -> exposure.kind().isWet() && now.hasHappened(exposure))
+            .filter(exposure -> !exposure.lastDay().isBefore(day))
+            .reduce((earlier, later) -> later);
+    return Stream.concat(now.dog().dryings().stream(), now.dog().cleanings().stream())
+        .map(Dated.class::cast)
+        .filter(fact -> now.hasHappened(fact) && fact.day().equals(day))
+        .anyMatch(fact -> wet.map(w -> !fact.at().isBefore(w.at())).orElse(true));
+  }
+
+  private PlanItem dry(LocalDate day, ExposureKind kind) {
+    Window window = new Window(day, day, day);
+    boolean sure = now.wet().isRecorded(day);
+    List<Reason> reasons = new ArrayList<>();
+    reasons.add(
+        Reason.of(
+            Rule.PLAN_DRY,
+            "%s on %s: let it shake, then dry the flaps and the openings with a soft cloth. Put"
+                    .formatted(capital(kind.words()), Figures.date(day))
+                + " nothing into the canals."));
+    if (!sure) {
+      reasons.add(
+          Reason.of(
+              Rule.PLAN_EXPECTED,
+              "It is expected on that day, by what you said repeats; strike it out if it does not"
+                  + " happen."));
+    }
+    return new PlanItem(
+        PlanItem.id(now.dog().id(), PlanItem.Kind.DRY, day),
+        PlanItem.Kind.DRY,
+        List.of(Side.values()),
+        window,
+        Standing.of(window, now.today()),
+        false,
+        reasons);
+  }
+
+  private Optional<PlanItem> lookInstead() {
+    if (!now.cleansAfterWater()) {
+      return Optional.empty();
+    }
+    return now.wet().recorded().stream()
+        .map(Outing::last)
+        .filter(day -> !day.isBefore(now.today().minusDays(1)))
+        .reduce((earlier, later) -> later)
+        .filter(this::wasCleanedJustBefore)
+        .filter(day -> now.history().latest().filter(c -> !c.check().day().isBefore(day)).isEmpty())
+        .map(this::look)
+        .filter(item -> now.moves().skippedOn(item.id()).isEmpty());
+  }
+
+  private boolean wasCleanedJustBefore(LocalDate wet) {
+    LocalDate recent = wet.minusDays(EarTurns.DAYS_AFTER_WHICH_WATER_CLEANS);
+    Optional<CleaningRecord> last =
+        now.dog().cleanings().stream().filter(now::hasHappened).reduce((earlier, later) -> later);
+    return !isDried(wet) && last.filter(c -> c.day().isAfter(recent)).isPresent();
+  }
+
+  private PlanItem look(LocalDate wet) {
+    Window window = new Window(wet, wet, wet.plusDays(1));
+    return new PlanItem(
+        PlanItem.id(now.dog().id(), PlanItem.Kind.CHECK, wet, "water"),
+        PlanItem.Kind.CHECK,
+        List.of(Side.values()),
+        window,
+        Standing.of(window, now.today()),
+        false,
+        List.of(
+            Reason.of(
+                Rule.PLAN_WATER,
+                "Its ears were wet on %s, but were cleaned less than 3 days before: dry them, and"
+                        .formatted(Figures.date(wet))
+                    + " look instead of cleaning again.")));
+  }
+
+  private static String capital(String words) {
+    return Character.toUpperCase(words.charAt(0)) + words.substring(1);
+  }
+}

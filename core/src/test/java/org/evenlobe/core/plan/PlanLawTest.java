@@ -1,0 +1,236 @@
+package org.evenlobe.core.plan;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.evenlobe.core.TestDog.day;
+
+import java.time.DayOfWeek;
+import java.time.LocalDate;
+import java.time.ZoneId;
+import java.time.ZonedDateTime;
+import java.time.temporal.ChronoUnit;
+import java.util.ArrayList;
+import java.util.Collections;
+import java.util.List;
+import java.util.Optional;
+import java.util.Random;
+import java.util.SplittableRandom;
+import java.util.UUID;
+import java.util.stream.LongStream;
+import java.util.stream.Stream;
+import org.evenlobe.core.TestDog;
+import org.evenlobe.core.ear.BreedCatalogue;
+import org.evenlobe.core.measure.Side;
+import org.evenlobe.core.record.Appointment;
+import org.evenlobe.core.record.Dated;
+import org.evenlobe.core.record.DogRecord;
+import org.evenlobe.core.record.EarVisit;
+import org.evenlobe.core.record.ExpectedExposure;
+import org.evenlobe.core.record.Exposure;
+import org.evenlobe.core.record.ExposureKind;
+import org.evenlobe.core.record.GroomingRhythm;
+import org.evenlobe.core.record.Preferences;
+import org.evenlobe.core.record.SchedulingMode;
+import org.evenlobe.core.record.Season;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.MethodSource;
+import org.junit.jupiter.params.provider.ValueSource;
+
+/** What holds for every record: drawn ones, each by its seed. */
+class PlanLawTest {
+  private static final Planner PLANNER = new Planner(BreedCatalogue.shipped());
+  private static final int TODAY = 80;
+  private static final SchedulingMode[] SCHOOLS = {
+    SchedulingMode.AS_NEEDED, SchedulingMode.FIXED, SchedulingMode.LEARNED
+  };
+  private static final String[] SIGNS = {
+    "", "", "", "", "discharge=2:BROWN", "discharge=3:TAN_WAX", "redness=2", "odour=FOUL"
+  };
+
+  static LongStream seeds() {
+    return LongStream.rangeClosed(1, 300);
+  }
+
+  /** A record with facts from day 0 to day 100: some of them lie after today. */
+  private static DogRecord drawn(long seed) {
+    SplittableRandom random = new SplittableRandom(seed);
+    TestDog dog = new TestDog();
+    if (random.nextBoolean()) {
+      dog.waterSensitive();
+    }
+    for (int day = 0; day < 100; day++) {
+      if (random.nextInt(9) == 0) {
+        dog.filled(day, random.nextInt(5), random.nextInt(5));
+      }
+      if (random.nextInt(6) == 0) {
+        dog.check(day, sign(random), sign(random));
+      }
+      if (random.nextInt(11) == 0) {
+        dog.exposed(ExposureKind.SWIM, day, day);
+      }
+      if (random.nextInt(40) == 0) {
+        dog.visit(day, EarVisit.NOTHING, TestDog.ordered(false, 4, day(day + 20)));
+      }
+    }
+    if (random.nextInt(3) == 0) {
+      dog.expects(
+          new UUID(20, seed),
+          3,
+          ExposureKind.BATH,
+          Season.ALL_YEAR,
+          DayOfWeek.of(1 + random.nextInt(7)));
+    }
+    return dog.record();
+  }
+
+  private static String sign(SplittableRandom random) {
+    return SIGNS[random.nextInt(SIGNS.length)];
+  }
+
+  private static Preferences preferences(long seed) {
+    SplittableRandom random = new SplittableRandom(-seed);
+    return new Preferences(
+        SCHOOLS[random.nextInt(SCHOOLS.length)],
+        7 + random.nextInt(30),
+        random.nextInt(4) == 0,
+        random.nextInt(3) == 0
+            ? Optional.of(new GroomingRhythm(day(2), 7 + random.nextInt(20)))
+            : Optional.empty(),
+        Optional.empty());
+  }
+
+  private static DogPlan plan(DogRecord dog, long seed) {
+    return PLANNER.plan(dog, preferences(seed), day(TODAY));
+  }
+
+  private static DogRecord with(DogRecord dog, Stream<? extends Dated> facts) {
+    return DogRecord.of(dog.id(), dog.profile(), dog.addedOn(), facts.toList());
+  }
+
+  /** What differs, in few words: whole plans are long. */
+  private static List<String> differences(DogPlan one, DogPlan other) {
+    List<String> differences = new ArrayList<>();
+    List<PlanItem> items = new ArrayList<>(one.items());
+    items.removeAll(other.items());
+    items.forEach(item -> differences.add(item.id() + " " + item.window()));
+    if (!one.ears().equals(other.ears())) {
+      differences.add("ears " + one.ears().right().equals(other.ears().right()));
+    }
+    List<PlanItem> others = new ArrayList<>(other.items());
+    others.removeAll(one.items());
+    others.forEach(item -> differences.add("only there: " + item.id() + " " + item.window()));
+    if (!one.equals(other)) {
+      differences.add("the plan");
+    }
+    return differences;
+  }
+
+  @ParameterizedTest
+  @MethodSource("seeds")
+  void whatLiesAfterTodayChangesNothing(long seed) {
+    DogRecord dog = drawn(seed);
+    DogRecord upToToday = with(dog, dog.facts().filter(fact -> !fact.day().isAfter(day(TODAY))));
+
+    assertThat(differences(plan(dog, seed), plan(upToToday, seed))).isEmpty();
+  }
+
+  @ParameterizedTest
+  @MethodSource("seeds")
+  void theOrderInWhichFactsCameDoesNotMatterAndPlanningTwiceGivesTheSame(long seed) {
+    DogRecord dog = drawn(seed);
+    List<Dated> shuffled = new ArrayList<>(dog.facts().toList());
+    Collections.shuffle(shuffled, new Random(seed));
+
+    DogPlan plan = plan(dog, seed);
+    assertThat(differences(plan(with(dog, shuffled.stream()), seed), plan)).isEmpty();
+    assertThat(differences(plan(dog, seed), plan)).isEmpty();
+  }
+
+  @ParameterizedTest
+  @MethodSource("seeds")
+  void aHeldEarIsNeverToBeCleaned(long seed) {
+    DogPlan plan = plan(drawn(seed), seed);
+    for (Side side : Side.values()) {
+      if (plan.ears().get(side).hold().isPresent()) {
+        assertThat(plan.cleanings()).noneMatch(item -> item.ears().contains(side));
+      }
+    }
+  }
+
+  @ParameterizedTest
+  @MethodSource("seeds")
+  void waterNeverGivesALaterDateThanNone(long seed) {
+    DogRecord wet = drawn(seed);
+    DogRecord dry =
+        with(
+            wet,
+            wet.facts()
+                .filter(
+                    fact -> !(fact instanceof Exposure) && !(fact instanceof ExpectedExposure)));
+    for (Side side : Side.values()) {
+      List<LocalDate> with = days(plan(wet, seed), side);
+      List<LocalDate> without = days(plan(dry, seed), side);
+      assertThat(with).hasSizeGreaterThanOrEqualTo(without.size());
+      if (!without.isEmpty()) {
+        assertThat(with.get(0)).isBeforeOrEqualTo(without.get(0));
+      }
+    }
+  }
+
+  @ParameterizedTest
+  @MethodSource("seeds")
+  void everyItemHasAnIdOfItsOwnAWindowAndAReason(long seed) {
+    DogPlan plan = plan(drawn(seed), seed);
+
+    assertThat(plan.items()).extracting(PlanItem::id).doesNotHaveDuplicates();
+    assertThat(plan.items()).isNotEmpty().allSatisfy(i -> assertThat(i.reasons()).isNotEmpty());
+    assertThat(plan.items()).extracting(i -> i.window().best()).isSorted();
+  }
+
+  private static List<LocalDate> days(DogPlan plan, Side side) {
+    return plan.cleanings().stream()
+        .filter(item -> item.ears().contains(side))
+        .map(item -> item.window().best())
+        .toList();
+  }
+
+  @ParameterizedTest
+  @ValueSource(strings = {"Europe/Berlin", "America/New_York", "Pacific/Auckland"})
+  void aYearOfPlansHasNoDoubledOrMissingDay(String zone) {
+    ZonedDateTime morning = ZonedDateTime.of(2026, 1, 1, 0, 30, 0, 0, ZoneId.of(zone));
+    TestDog daily = new TestDog().scheduled(SchedulingMode.FIXED, 7);
+    LocalDate last = null;
+    for (int i = 0; i < 365; i++) {
+      LocalDate today = morning.plusDays(i).toInstant().atZone(ZoneId.of(zone)).toLocalDate();
+      if (last != null) {
+        assertThat(ChronoUnit.DAYS.between(last, today)).isEqualTo(1);
+      }
+      last = today;
+      List<LocalDate> days =
+          PLANNER.plan(daily.record(), Preferences.DEFAULT, today).cleanings().stream()
+              .map(item -> item.window().best())
+              .toList();
+      for (int k = 2; k < days.size(); k++) {
+        assertThat(ChronoUnit.DAYS.between(days.get(k - 1), days.get(k))).isEqualTo(7);
+      }
+    }
+  }
+
+  @ParameterizedTest
+  @ValueSource(strings = {"Europe/Berlin", "America/New_York", "Pacific/Auckland"})
+  void aFactIsOnTheDayItWasRecordedOnHoweverTheClocksWereSet(String zone) {
+    for (int i = 0; i < 365; i++) {
+      LocalDate on = LocalDate.of(2026, 1, 1).plusDays(i);
+      for (int hour : new int[] {0, 2, 3, 23}) {
+        Appointment at =
+            new Appointment(
+                new UUID(0, 1),
+                on.atTime(hour, 30).atZone(ZoneId.of(zone)).toInstant(),
+                ZoneId.of(zone),
+                on,
+                Optional.empty(),
+                "a look");
+        assertThat(at.day()).isEqualTo(on);
+      }
+    }
+  }
+}

@@ -1,0 +1,130 @@
+package org.evenlobe.server.exchange;
+
+import java.time.Duration;
+import java.time.Instant;
+import java.time.LocalDate;
+import java.time.LocalDateTime;
+import java.time.LocalTime;
+import java.time.ZoneId;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Optional;
+import java.util.stream.Collectors;
+import net.fortuna.ical4j.model.Calendar;
+import net.fortuna.ical4j.model.component.VAlarm;
+import net.fortuna.ical4j.model.component.VEvent;
+import net.fortuna.ical4j.model.property.Description;
+import net.fortuna.ical4j.model.property.DtEnd;
+import net.fortuna.ical4j.model.property.DtStamp;
+import net.fortuna.ical4j.model.property.DtStart;
+import net.fortuna.ical4j.model.property.ProdId;
+import net.fortuna.ical4j.model.property.Summary;
+import net.fortuna.ical4j.model.property.Transp;
+import net.fortuna.ical4j.model.property.Uid;
+import net.fortuna.ical4j.model.property.XProperty;
+import net.fortuna.ical4j.model.property.immutable.ImmutableAction;
+import net.fortuna.ical4j.model.property.immutable.ImmutableCalScale;
+import net.fortuna.ical4j.model.property.immutable.ImmutableTransp;
+import net.fortuna.ical4j.model.property.immutable.ImmutableVersion;
+import org.evenlobe.core.plan.PlanItem;
+import org.evenlobe.core.record.Appointment;
+import org.evenlobe.core.rule.Reason;
+import org.evenlobe.server.plan.HouseholdPlans.Scheduled;
+
+/**
+ * A household's plan as an iCalendar stream (RFC 5545): one event an item under the item's own id,
+ * so that a calendar moves it instead of doubling it. What is overdue stands on today. Checks,
+ * cleanings and the like take the whole day; an appointment whose time is known has that time and
+ * an alarm an hour before.
+ */
+final class PlanCalendar {
+  private static final Duration ALARM_BEFORE = Duration.ofHours(1);
+  private static final Duration AT_THE_VET = Duration.ofMinutes(30);
+
+  private final LocalDate today;
+  private final ZoneId zone;
+  private final Instant now;
+  private final Calendar calendar = new Calendar();
+
+  private PlanCalendar(LocalDate today, ZoneId zone, Instant now) {
+    this.today = today;
+    this.zone = zone;
+    this.now = now;
+  }
+
+  static String of(List<Scheduled> dogs, LocalDate today, ZoneId zone, Instant now) {
+    PlanCalendar plan = new PlanCalendar(today, zone, now);
+    plan.calendar.add(new ProdId("-//Even Lobe//plan//EN"));
+    plan.calendar.add(ImmutableVersion.VERSION_2_0);
+    plan.calendar.add(ImmutableCalScale.GREGORIAN);
+    plan.calendar.add(new XProperty("X-WR-CALNAME", "Even Lobe"));
+    dogs.forEach(plan::add);
+    return plan.calendar.toString();
+  }
+
+  private void add(Scheduled dog) {
+    Map<String, LocalTime> times = new HashMap<>();
+    for (Appointment made : dog.appointments()) {
+      made.time().ifPresent(time -> times.put(made.id().toString(), time));
+    }
+    for (PlanItem item : dog.plan().items()) {
+      Optional<LocalTime> time =
+          times.entrySet().stream()
+              .filter(made -> item.id().contains(made.getKey()))
+              .map(Map.Entry::getValue)
+              .findFirst();
+      calendar.add(event(dog.name(), item, time));
+    }
+  }
+
+  private VEvent event(String dog, PlanItem item, Optional<LocalTime> time) {
+    LocalDate best = item.window().best();
+    LocalDate day = best.isBefore(today) ? today : best;
+    VEvent event = new VEvent(false);
+    event.add(new Uid(item.id() + "@evenlobe"));
+    event.add(new DtStamp(now));
+    if (time.isPresent()) {
+      Instant start = LocalDateTime.of(day, time.get()).atZone(zone).toInstant();
+      event.add(new DtStart<>(start));
+      event.add(new DtEnd<>(start.plus(AT_THE_VET)));
+      event.add(alarm(dog, item));
+    } else {
+      event.add(new DtStart<>(day));
+      event.add(new DtEnd<>(day.plusDays(1)));
+      event.add(new Transp(ImmutableTransp.VALUE_TRANSPARENT));
+    }
+    event.add(new Summary(summary(dog, item)));
+    event.add(
+        new Description(
+            item.reasons().stream().map(Reason::sentence).collect(Collectors.joining("\n"))));
+    return event;
+  }
+
+  private static VAlarm alarm(String dog, PlanItem item) {
+    VAlarm alarm = new VAlarm(ALARM_BEFORE.negated());
+    alarm.add(ImmutableAction.DISPLAY);
+    alarm.add(new Description(summary(dog, item)));
+    return alarm;
+  }
+
+  private static String summary(String dog, PlanItem item) {
+    String ears =
+        item.ears().size() == 2
+            ? "both ears"
+            : item.ears().stream()
+                .map(side -> side.name().toLowerCase(Locale.ROOT) + " ear")
+                .collect(Collectors.joining(", "));
+    String what =
+        switch (item.kind()) {
+          case VISIT -> "see the vet, " + ears;
+          case DRY -> "dry the ears after water";
+          case CHECK -> "check the ears";
+          case WATCH -> "check the ears: watch after water";
+          case CLEAN -> "clean " + ears;
+          case PRACTICE -> "practise ear handling";
+        };
+    return dog + ": " + what;
+  }
+}

@@ -1,0 +1,126 @@
+package org.evenlobe.server.plan;
+
+import java.time.Instant;
+import java.time.LocalDate;
+import java.time.ZoneId;
+import java.util.Optional;
+import java.util.UUID;
+import org.evenlobe.core.measure.EarPair;
+import org.evenlobe.core.plan.DogPlan;
+import org.evenlobe.core.plan.Planner;
+import org.evenlobe.core.record.CleaningMethod;
+import org.evenlobe.core.record.CleaningRecord;
+import org.evenlobe.core.record.DogProfile;
+import org.evenlobe.core.record.DogRecord;
+import org.evenlobe.core.record.EarCleaning;
+import org.evenlobe.core.record.Preferences;
+import org.evenlobe.server.access.CurrentMember;
+import org.evenlobe.server.access.HouseholdDay;
+import org.evenlobe.server.account.Settings;
+import org.evenlobe.server.account.SettingsKeeping;
+import org.evenlobe.server.dog.Dogs;
+import org.evenlobe.server.problem.InvalidFields;
+import org.evenlobe.server.problem.Refusal;
+import org.evenlobe.server.record.DogRecords;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** The plan that a dog would have if something were different; nothing of it is stored. */
+@Service
+public class WhatIfAnswers {
+  private final Dogs dogs;
+  private final DogRecords records;
+  private final SettingsKeeping settings;
+  private final HouseholdDay day;
+  private final Planner planner;
+  private final PlanMaking making;
+
+  WhatIfAnswers(
+      Dogs dogs,
+      DogRecords records,
+      SettingsKeeping settings,
+      HouseholdDay day,
+      Planner planner,
+      PlanMaking making) {
+    this.dogs = dogs;
+    this.records = records;
+    this.settings = settings;
+    this.day = day;
+    this.planner = planner;
+    this.making = making;
+  }
+
+  /**
+   * Both plans, each for the dog by itself.
+   *
+   * @param now as it is
+   * @param then as it would be
+   */
+  public record WhatIf(DogPlan now, DogPlan then) {}
+
+  /**
+   * The plans without and with what might be different.
+   *
+   * @throws Refusal 404 if there is no such dog
+   * @throws InvalidFields if it names a school that nobody chooses
+   */
+  @Transactional(readOnly = true)
+  public WhatIf whatIf(UUID id, WhatIfRequest said) {
+    new InvalidFields.Collector()
+        .require(
+            said.scheduling() == null || said.scheduling().isChosen(),
+            "scheduling",
+            "is a vet's to prescribe")
+        .throwIfAny();
+    DogRecord record =
+        dogs.one(CurrentMember.household(), id).map(records::of).orElseThrow(Refusal::notFound);
+    Settings how = settings.get();
+    LocalDate today = day.today(how.zone());
+    Preferences preferences = making.preferences(how, today);
+    return new WhatIf(
+        planner.plan(record, preferences, today),
+        planner.plan(
+            changed(record, said, preferences, how.zone()), said.preferences(preferences), today));
+  }
+
+  private DogRecord changed(
+      DogRecord record, WhatIfRequest said, Preferences household, ZoneId zone) {
+    DogProfile is = record.profile();
+    Preferences own = household.with(is.own());
+    boolean otherSchool = said.scheduling() != null || said.fixedDays() != null;
+    DogRecord changed =
+        record.with(
+            new DogProfile(
+                is.name(),
+                is.breeds(),
+                is.bornOn(),
+                is.ageEstimated(),
+                is.weights(),
+                said.ears(is.ears()),
+                said.life(is.life()),
+                is.lightCoat(),
+                is.waterSensitive(),
+                is.eardrum(),
+                is.reactions(),
+                is.normal(),
+                is.handling(),
+                is.ways(),
+                otherSchool
+                    ? new Preferences.Own(
+                        Optional.of(said.preferences(own).scheduling()),
+                        Optional.of(said.preferences(own).fixedDays()))
+                    : is.own()));
+    return said.load() == null ? changed : changed.plus(cleanedNow(said, zone));
+  }
+
+  private CleaningRecord cleanedNow(WhatIfRequest said, ZoneId zone) {
+    Instant now = day.now();
+    return new CleaningRecord(
+        new UUID(0, 0),
+        now,
+        zone,
+        EarPair.both(Optional.of(EarCleaning.unmeasured(CleaningMethod.FILL, said.load()))),
+        CleaningRecord.Manner.UNSAID,
+        Optional.empty());
+  }
+}

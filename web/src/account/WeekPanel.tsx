@@ -1,0 +1,186 @@
+import Alert from '@mui/material/Alert';
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import FormControlLabel from '@mui/material/FormControlLabel';
+import Paper from '@mui/material/Paper';
+import Stack from '@mui/material/Stack';
+import Switch from '@mui/material/Switch';
+import TextField from '@mui/material/TextField';
+import ToggleButton from '@mui/material/ToggleButton';
+import ToggleButtonGroup from '@mui/material/ToggleButtonGroup';
+import Typography from '@mui/material/Typography';
+import { useState } from 'react';
+import { WEEKDAYS, type Weekday } from '../exposure/season';
+import { useSaveSettings } from './useSaveSettings';
+import { useHousehold, type Settings } from './useMe';
+import { weekForm, weekSettings, type WeekForm } from './weekForm';
+
+/** What the plan is fitted to: water, grooming days, how much fits into a day, and the weather. */
+export function WeekPanel() {
+  const household = useHousehold();
+  return <WeekFields key={household.version} settings={household.settings} />;
+}
+
+function WeekFields({ settings }: { settings: Settings }) {
+  const [form, setForm] = useState(() => weekForm(settings));
+  const save = useSaveSettings();
+  const disabled = useHousehold().role !== 'OWNER';
+  const set = (change: Partial<WeekForm>) => setForm({ ...form, ...change });
+  return (
+    <Paper variant="outlined" sx={{ p: 2.5 }} component="section" aria-label="Your week">
+      <Typography variant="h2" sx={{ mb: 1.5 }}>
+        Your week
+      </Typography>
+      <Stack component="fieldset" disabled={disabled} spacing={2} sx={{ border: 0, p: 0, m: 0 }}>
+        {save.isError && <Alert severity="error">{save.error.message}</Alert>}
+        {save.isSuccess && <Alert severity="success">Saved.</Alert>}
+        <Switched
+          label="Clean every dog’s ears after water"
+          hint="Else only those of dogs that are known to have trouble after it."
+          checked={form.alwaysAfterWater}
+          onChange={(alwaysAfterWater) => set({ alwaysAfterWater })}
+        />
+        <Switched
+          label="We have grooming days"
+          hint="Nails, bath, brushing: a cleaning whose window holds that day is put on it."
+          checked={form.grooms}
+          onChange={(grooms) => set({ grooms })}
+        />
+        {form.grooms && (
+          <Stack direction="row" sx={{ gap: 1.5, flexWrap: 'wrap' }}>
+            <TextField
+              type="date"
+              size="small"
+              label="One of them"
+              value={form.groomingFrom}
+              onChange={(event) => set({ groomingFrom: event.target.value })}
+              slotProps={{ inputLabel: { shrink: true } }}
+              sx={{ maxWidth: 190 }}
+            />
+            <TextField
+              type="number"
+              size="small"
+              label="Every so many days"
+              value={form.groomingEveryDays}
+              onChange={(event) => set({ groomingEveryDays: event.target.value })}
+              slotProps={{ htmlInput: { min: 7, max: 84 } }}
+              sx={{ maxWidth: 190 }}
+            />
+          </Stack>
+        )}
+        <Switched
+          label="Only so many cleanings fit into a day"
+          hint="Cleanings are then spread inside their windows, as near to their best days as can be."
+          checked={form.limits}
+          onChange={(limits) => set({ limits })}
+        />
+        {form.limits && (
+          <>
+            <Box
+              role="group"
+              aria-label="Cleanings on each day of the week"
+              sx={{
+                display: 'grid',
+                gridTemplateColumns: { xs: 'repeat(4, 1fr)', sm: 'repeat(7, 1fr)' },
+                gap: 1,
+              }}
+            >
+              {WEEKDAYS.map(({ value, label, long }, index) => (
+                <TextField
+                  key={value}
+                  type="number"
+                  size="small"
+                  label={label}
+                  value={form.byWeekday[index] ?? ''}
+                  onChange={(event) =>
+                    set({
+                      byWeekday: form.byWeekday.map((fits, at) =>
+                        at === index ? event.target.value : fits,
+                      ),
+                    })
+                  }
+                  slotProps={{
+                    htmlInput: { min: 0, max: 50, 'aria-label': `Cleanings on ${long}` },
+                  }}
+                />
+              ))}
+            </Box>
+            <Box>
+              <Typography sx={{ fontWeight: 650 }} id="helper-days">
+                Two people are there on
+              </Typography>
+              <Typography variant="body2" color="textSecondary" sx={{ mb: 0.5 }}>
+                Dogs that take two are put on these days. None chosen: any day.
+              </Typography>
+              <ToggleButtonGroup
+                size="small"
+                aria-labelledby="helper-days"
+                value={form.helperDays}
+                onChange={(_, helperDays: Weekday[]) => set({ helperDays })}
+                sx={{ flexWrap: 'wrap' }}
+              >
+                {WEEKDAYS.map(({ value, label, long }) => (
+                  <ToggleButton key={value} value={value} aria-label={long}>
+                    {label}
+                  </ToggleButton>
+                ))}
+              </ToggleButtonGroup>
+            </Box>
+            <TextField
+              size="small"
+              label="Days off"
+              placeholder="2026-12-24, 2026-12-25"
+              helperText="As year-month-day, with commas between."
+              value={form.daysOff}
+              onChange={(event) => set({ daysOff: event.target.value })}
+            />
+          </>
+        )}
+        <TextField
+          type="number"
+          size="small"
+          label="Latitude, ° north"
+          helperText="The weather service that ships with the app is simulated by it. Empty: what you said of each dog counts."
+          value={form.latitude}
+          onChange={(event) => set({ latitude: event.target.value })}
+          slotProps={{ htmlInput: { min: -60, max: 72 } }}
+          sx={{ maxWidth: 420 }}
+        />
+        {!disabled && (
+          <Button
+            variant="contained"
+            loading={save.isPending}
+            onClick={() => save.mutate(weekSettings(settings, form))}
+            sx={{ alignSelf: 'flex-start', minWidth: 140 }}
+          >
+            Save the week
+          </Button>
+        )}
+      </Stack>
+    </Paper>
+  );
+}
+
+function Switched({
+  label,
+  hint,
+  checked,
+  onChange,
+}: {
+  label: string;
+  hint: string;
+  checked: boolean;
+  onChange: (checked: boolean) => void;
+}) {
+  return (
+    <Box>
+      <FormControlLabel
+        control={<Switch checked={checked} onChange={(_, on) => onChange(on)} />}
+        label={label}
+      />
+      <Typography variant="body2" color="textSecondary">
+        {hint}
+      </Typography>
+    </Box>
+  );
+}

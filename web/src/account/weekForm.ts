@@ -1,0 +1,60 @@
+import type { Weekday } from '../exposure/season';
+import type { Settings } from './useMe';
+
+const USUAL_PER_DAY = 2;
+const USUAL_GROOMING = '14';
+
+/** What the form of the week holds: text where something is typed. */
+export interface WeekForm {
+  alwaysAfterWater: boolean;
+  grooms: boolean;
+  groomingFrom: string;
+  groomingEveryDays: string;
+  limits: boolean;
+  byWeekday: string[];
+  helperDays: Weekday[];
+  daysOff: string;
+  latitude: string;
+}
+
+export function weekForm(settings: Settings): WeekForm {
+  const { grooming, capacity } = settings;
+  const fits = capacity?.byWeekday ?? Array.from({ length: 7 }, () => USUAL_PER_DAY);
+  return {
+    alwaysAfterWater: settings.alwaysAfterWater ?? false,
+    grooms: grooming !== undefined,
+    groomingFrom: grooming?.from ?? '',
+    groomingEveryDays: grooming?.everyDays.toString() ?? USUAL_GROOMING,
+    limits: capacity !== undefined,
+    byWeekday: fits.map(String),
+    helperDays: capacity?.helperDays ?? [],
+    daysOff: [...(capacity?.daysOff ?? [])].sort().join(', '),
+    latitude: settings.latitude?.toString() ?? '',
+  };
+}
+
+/** The settings with what the form says; the server says what is wrong with it. */
+export function weekSettings(settings: Settings, form: WeekForm): Settings {
+  const rest: Settings = { ...settings };
+  delete rest.grooming;
+  delete rest.capacity;
+  delete rest.latitude;
+  return {
+    ...rest,
+    alwaysAfterWater: form.alwaysAfterWater,
+    ...(form.grooms && {
+      grooming: { from: form.groomingFrom, everyDays: Number(form.groomingEveryDays) },
+    }),
+    ...(form.limits && {
+      capacity: {
+        byWeekday: form.byWeekday.map(Number),
+        helperDays: form.helperDays,
+        daysOff: form.daysOff
+          .split(',')
+          .map((day) => day.trim())
+          .filter((day) => day !== ''),
+      },
+    }),
+    ...(form.latitude !== '' && { latitude: Number(form.latitude) }),
+  };
+}

@@ -1,0 +1,53 @@
+import type { Schemas } from '../api/client';
+
+export type Weekday = Schemas['ExpectedExposure']['weekdays'][number];
+type YearDay = Schemas['YearDay'];
+
+export const WEEKDAYS: readonly { value: Weekday; label: string; long: string }[] = [
+  { value: 'MONDAY', label: 'Mon', long: 'Monday' },
+  { value: 'TUESDAY', label: 'Tue', long: 'Tuesday' },
+  { value: 'WEDNESDAY', label: 'Wed', long: 'Wednesday' },
+  { value: 'THURSDAY', label: 'Thu', long: 'Thursday' },
+  { value: 'FRIDAY', label: 'Fri', long: 'Friday' },
+  { value: 'SATURDAY', label: 'Sat', long: 'Saturday' },
+  { value: 'SUNDAY', label: 'Sun', long: 'Sunday' },
+];
+
+export const MONTHS: readonly string[] = [
+  'January',
+  'February',
+  'March',
+  'April',
+  'May',
+  'June',
+  'July',
+  'August',
+  'September',
+  'October',
+  'November',
+  'December',
+];
+
+const LONGEST: readonly number[] = [31, 29, 31, 30, 31, 30, 31, 31, 30, 31, 30, 31];
+
+/** The part of the year from the first of one month to the last of another, by number from 1. */
+export function months(from: number, until: number): { from: YearDay; until: YearDay } {
+  return {
+    from: { month: from, day: 1 },
+    until: { month: until, day: LONGEST[until - 1] ?? 31 },
+  };
+}
+
+/** "Wed and Sat, May to September"; the whole year is not said. */
+export function repeatWords(one: Pick<Schemas['ExpectedExposure'], 'weekdays' | 'season'>): string {
+  const days = WEEKDAYS.filter(({ value }) => one.weekdays.includes(value)).map(
+    ({ label }) => label,
+  );
+  const last = days.pop() ?? '';
+  const named = days.length > 0 ? `${days.join(', ')} and ${last}` : last;
+  const { from, until } = one.season;
+  const whole = from.month === 1 && from.day === 1 && until.month === 12 && until.day === 31;
+  return whole
+    ? named
+    : `${named}, ${MONTHS[from.month - 1] ?? ''} to ${MONTHS[until.month - 1] ?? ''}`;
+}

@@ -1,0 +1,274 @@
+import Alert from '@mui/material/Alert';
+import Box from '@mui/material/Box';
+import ButtonBase from '@mui/material/ButtonBase';
+import Link from '@mui/material/Link';
+import Typography from '@mui/material/Typography';
+import { useState, type DragEvent, type KeyboardEvent } from 'react';
+import { Link as RouterLink } from 'react-router';
+import { useMayRecord } from '../account/useMe';
+import { addDays, shortDate, type Day } from '../measure/days';
+import { column, daysOf, drawnOn, isIn, isWeekend, isWithin, type DayRow } from './days';
+import { MonthMark } from './MonthMark';
+import { MoveDialog } from './MoveDialog';
+import { planWords } from './ribbon';
+import { usePin } from './usePin';
+import type { DogToday, PlanItem, Today } from './useToday';
+
+const NAMES_WIDTH = 104;
+const LANE_HEIGHT = 62;
+
+/** An item that is held over another day. */
+interface Held {
+  dog: DogToday;
+  item: PlanItem;
+  over: Day;
+}
+
+/** Whether a person may put it on another day. */
+function isMovable({ kind }: PlanItem): boolean {
+  return kind === 'CLEAN' || kind === 'CHECK';
+}
+
+/** The dogs as rows and the days as columns; what may be moved is dragged along its row. */
+export function MonthGrid({
+  today,
+  row,
+  kinds,
+}: {
+  today: Today;
+  row: DayRow;
+  kinds: readonly PlanItem['kind'][];
+}) {
+  const mayRecord = useMayRecord();
+  const [held, setHeld] = useState<Held>();
+  const [asking, setAsking] = useState<Held>();
+  const [caption, setCaption] = useState('');
+
+  const pin = usePin();
+
+  /** Inside its window an item is put there at once; outside, the person is asked why. */
+  function drop(at: Held | undefined) {
+    setHeld(undefined);
+    if (!at || at.over < today.today || at.over === drawnOn(at.item, today.today)) return;
+    if (isWithin(at.over, at.item.window)) {
+      pin.mutate({ dogId: at.dog.id, item: at.item.id, on: at.over });
+    } else {
+      setAsking(at);
+    }
+  }
+
+  return (
+    <Box sx={{ overflowX: 'auto', pb: 0.5 }}>
+      <Box
+        sx={{
+          minWidth: 940,
+          border: 1,
+          borderColor: 'divider',
+          borderRadius: 1,
+          bgcolor: 'background.paper',
+          '@media print': { minWidth: 0 },
+        }}
+      >
+        <Axis row={row} today={today.today} />
+        {today.dogs.map((dog) => (
+          <Lane
+            key={dog.id}
+            dog={dog}
+            items={dog.plan.items.filter((item) => kinds.includes(item.kind))}
+            row={row}
+            today={today.today}
+            held={held?.dog.id === dog.id ? held : undefined}
+            mayMove={mayRecord}
+            onHold={setHeld}
+            onDrop={drop}
+            onSay={setCaption}
+          />
+        ))}
+      </Box>
+      <Typography variant="body2" aria-live="polite" sx={{ mt: 0.5, minHeight: '1.45em' }}>
+        {held ? `${held.dog.profile.name}: ${shortDate(held.over)}?` : caption}
+      </Typography>
+      {pin.isError && <Alert severity="error">{pin.error.message}</Alert>}
+      {asking && (
+        <MoveDialog
+          dogId={asking.dog.id}
+          name={asking.dog.profile.name}
+          item={asking.item}
+          day={asking.over}
+          onDone={() => setAsking(undefined)}
+        />
+      )}
+    </Box>
+  );
+}
+
+const columns = (row: DayRow) => `${NAMES_WIDTH}px repeat(${row.days}, minmax(0, 1fr))`;
+
+function Axis({ row, today }: { row: DayRow; today: Day }) {
+  return (
+    <Box aria-hidden="true" sx={{ display: 'grid', gridTemplateColumns: columns(row) }}>
+      <span />
+      {daysOf(row).map((day, index) => {
+        const [weekday = '', date = '', month = ''] = shortDate(day).split(' ');
+        return (
+          <Box
+            key={day}
+            sx={{
+              textAlign: 'center',
+              py: 0.25,
+              fontSize: '0.72rem',
+              lineHeight: 1.15,
+              color: day < today || isWeekend(day) ? 'text.secondary' : 'text.primary',
+              bgcolor: day === today ? 'primary.main' : undefined,
+              ...(day === today && { color: 'primary.contrastText' }),
+              borderLeft: index % 7 === 0 ? 2 : 0,
+              borderColor: 'divider',
+            }}
+          >
+            <div>{weekday.slice(0, 2)}</div>
+            <Box sx={{ fontSize: '0.9rem', fontWeight: 700 }}>{date}</Box>
+            <div>{index === 0 || date === '1' ? month : '\u00a0'}</div>
+          </Box>
+        );
+      })}
+    </Box>
+  );
+}
+
+function Lane({
+  dog,
+  items,
+  row,
+  today,
+  held,
+  mayMove,
+  onHold,
+  onDrop,
+  onSay,
+}: {
+  dog: DogToday;
+  items: readonly PlanItem[];
+  row: DayRow;
+  today: Day;
+  held: Held | undefined;
+  mayMove: boolean;
+  onHold: (held: Held | undefined) => void;
+  onDrop: (held: Held | undefined) => void;
+  onSay: (words: string) => void;
+}) {
+  function over(day: Day) {
+    return (event: DragEvent) => {
+      if (!held) return;
+      event.preventDefault();
+      if (held.over !== day) onHold({ ...held, over: day });
+    };
+  }
+
+  function key(item: PlanItem) {
+    return (event: KeyboardEvent) => {
+      const step = event.shiftKey ? { ArrowRight: 1, ArrowLeft: -1 }[event.key] : undefined;
+      const at = held?.item.id === item.id ? held.over : drawnOn(item, today);
+      if (step && isMovable(item)) {
+        event.preventDefault();
+        onHold({ dog, item, over: addDays(at, step) });
+      } else if (held && event.key === 'Enter') {
+        event.preventDefault();
+        onDrop(held);
+      } else if (held && event.key === 'Escape') {
+        onHold(undefined);
+      }
+    };
+  }
+
+  return (
+    <Box
+      role="group"
+      aria-label={dog.profile.name}
+      sx={{
+        display: 'grid',
+        gridTemplateColumns: columns(row),
+        minHeight: LANE_HEIGHT,
+        borderTop: 1,
+        borderColor: 'divider',
+      }}
+    >
+      <Box sx={{ gridRow: 1, gridColumn: 1, alignSelf: 'center', pl: 1, minWidth: 0 }}>
+        <Link
+          component={RouterLink}
+          to={`/dogs/${dog.id}`}
+          underline="hover"
+          color="textPrimary"
+          sx={{ fontWeight: 700 }}
+        >
+          {dog.profile.name}
+        </Link>
+      </Box>
+      {daysOf(row).map((day, index) => (
+        <Box
+          key={day}
+          onDragOver={over(day)}
+          onDrop={(event) => {
+            event.preventDefault();
+            onDrop(held);
+          }}
+          sx={{
+            gridRow: 1,
+            gridColumn: index + 2,
+            borderLeft: index % 7 === 0 ? 2 : day === today ? 1 : 0,
+            borderColor: day === today ? 'primary.main' : 'divider',
+            bgcolor: cellColour(day, today, held),
+          }}
+        />
+      ))}
+      {items
+        .filter((item) => isIn(held?.item.id === item.id ? held.over : drawnOn(item, today), row))
+        .map((item) => {
+          const at = held?.item.id === item.id ? held.over : drawnOn(item, today);
+          const movable = mayMove && isMovable(item);
+          return (
+            <Box
+              key={item.id}
+              sx={{
+                gridRow: 1,
+                gridColumn: column(at, row) + 2,
+                alignSelf: ROWS[item.kind],
+                justifySelf: 'center',
+                zIndex: 1,
+                pointerEvents: held && held.item.id !== item.id ? 'none' : 'auto',
+              }}
+            >
+              <ButtonBase
+                draggable={movable}
+                aria-label={`${dog.profile.name}: ${planWords(item, today)}`}
+                onDragStart={() => onHold({ dog, item, over: at })}
+                onDragEnd={() => onHold(undefined)}
+                onKeyDown={movable ? key(item) : undefined}
+                onBlur={() => held && onHold(undefined)}
+                onFocus={() => onSay(`${dog.profile.name}: ${planWords(item, today)}`)}
+                onMouseEnter={() => onSay(`${dog.profile.name}: ${planWords(item, today)}`)}
+                sx={{ borderRadius: 1, cursor: movable ? 'grab' : 'default' }}
+              >
+                <MonthMark item={item} />
+              </ButtonBase>
+            </Box>
+          );
+        })}
+    </Box>
+  );
+}
+
+/** So that two things of one day do not cover each other. */
+const ROWS: Record<PlanItem['kind'], string> = {
+  CLEAN: 'center',
+  CHECK: 'start',
+  WATCH: 'start',
+  VISIT: 'start',
+  DRY: 'end',
+  PRACTICE: 'end',
+};
+
+function cellColour(day: Day, today: Day, held: Held | undefined): string | undefined {
+  if (held && day === held.over) return 'mark.chosen';
+  if (held && isWithin(day, held.item.window) && day >= today) return 'mark.plannedShade';
+  return isWeekend(day) ? 'action.hover' : undefined;
+}

@@ -1,0 +1,66 @@
+import Alert from '@mui/material/Alert';
+import Button from '@mui/material/Button';
+import Stack from '@mui/material/Stack';
+import TextField from '@mui/material/TextField';
+import { useState } from 'react';
+import { addDays, type Day } from '../measure/days';
+import { drawnOn, isWithin } from './days';
+import { MoveDialog } from './MoveDialog';
+import { usePin } from './usePin';
+import type { PlanItem } from './useToday';
+
+const HORIZON_DAYS = 60;
+
+/** Puts an item on another day by its date. */
+export function MoveByDate({
+  dogId,
+  name,
+  item,
+  today,
+}: {
+  dogId: string;
+  name: string;
+  item: PlanItem;
+  today: Day;
+}) {
+  const [day, setDay] = useState(drawnOn(item, today));
+  const [asking, setAsking] = useState(false);
+  const pin = usePin();
+  const last = addDays(today, HORIZON_DAYS);
+  const possible = day >= today && day <= last && day !== item.window.best;
+  return (
+    <Stack direction="row" sx={{ gap: 1.5, alignItems: 'center', mt: 2, flexWrap: 'wrap' }}>
+      <TextField
+        type="date"
+        size="small"
+        label="Another day"
+        value={day}
+        onChange={(event) => setDay(event.target.value)}
+        slotProps={{ inputLabel: { shrink: true }, htmlInput: { min: today, max: last } }}
+        sx={{ maxWidth: 190 }}
+      />
+      <Button
+        variant="outlined"
+        disabled={!possible}
+        loading={pin.isPending}
+        onClick={() =>
+          isWithin(day, item.window)
+            ? pin.mutate({ dogId, item: item.id, on: day })
+            : setAsking(true)
+        }
+      >
+        Put it there
+      </Button>
+      {pin.isError && <Alert severity="error">{pin.error.message}</Alert>}
+      {asking && (
+        <MoveDialog
+          dogId={dogId}
+          name={name}
+          item={item}
+          day={day}
+          onDone={() => setAsking(false)}
+        />
+      )}
+    </Stack>
+  );
+}

@@ -1,0 +1,46 @@
+import { addDays, daysBetween, type Day } from '../measure/days';
+import type { PlanItem } from './useToday';
+
+/** A row of days, such as a month on a page. */
+export interface DayRow {
+  first: Day;
+  days: number;
+}
+
+/** The days of a row, from its first. */
+export function daysOf({ first, days }: DayRow): Day[] {
+  return Array.from({ length: days }, (_, index) => addDays(first, index));
+}
+
+/** The column of a day in a row, from 0; negative or beyond the row where it lies outside. */
+export function column(day: Day, row: DayRow): number {
+  return daysBetween(row.first, day);
+}
+
+/** Whether a day lies in a row. */
+export function isIn(day: Day, row: DayRow): boolean {
+  const at = column(day, row);
+  return at >= 0 && at < row.days;
+}
+
+/** Whether a day lies in a window. */
+export function isWithin(day: Day, { earliest, latest }: PlanItem['window']): boolean {
+  return day >= earliest && day <= latest;
+}
+
+/** Where a planned item is drawn: on today if it is overdue. */
+export function drawnOn(item: PlanItem, today: Day): Day {
+  const { best } = item.window;
+  return best < today ? today : best;
+}
+
+/** Monday of a day's week. */
+export function monday(day: Day): Day {
+  const weekday = new Date(`${day}T00:00:00Z`).getUTCDay();
+  return addDays(day, -((weekday + 6) % 7));
+}
+
+/** Saturday or Sunday. */
+export function isWeekend(day: Day): boolean {
+  return daysBetween(monday(day), day) >= 5;
+}
