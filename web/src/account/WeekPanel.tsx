@@ -10,7 +10,7 @@ import ToggleButton from '@mui/material/ToggleButton';
 import ToggleButtonGroup from '@mui/material/ToggleButtonGroup';
 import Typography from '@mui/material/Typography';
 import { useState } from 'react';
-import { WEEKDAYS, type Weekday } from '../exposure/season';
+import { WEEKDAYS, type Weekday } from '../measure/weekdays';
 import { useSaveSettings } from './useSaveSettings';
 import { useHousehold, type Settings } from './useMe';
 import { weekForm, weekSettings, type WeekForm } from './weekForm';

@@ -1,4 +1,4 @@
-import type { Weekday } from '../exposure/season';
+import type { Weekday } from '../measure/weekdays';
 import type { Settings } from './useMe';
 
 const USUAL_PER_DAY = 2;

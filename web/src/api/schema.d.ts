@@ -1238,6 +1238,7 @@ export interface components {
       leftOn?: string;
       /** Format: date-time */
       picture?: string;
+      pins: components['schemas']['Pin'][];
       plan: components['schemas']['DogPlan'];
       startsFrom?: components['schemas']['EarPairEarFinding'];
       /** Format: int32 */
@@ -2065,6 +2066,18 @@ export interface components {
         | 'GROWTH';
       reason: components['schemas']['Reason'];
       words: string;
+    };
+    Pin: {
+      /** Format: date-time */
+      at: string;
+      /** Format: uuid */
+      id: string;
+      item: string;
+      /** Format: date */
+      on: string;
+      reason?: string;
+      /** @description an IANA zone, such as Europe/Berlin */
+      zone: string;
     };
     PinRequest: {
       /** Format: date-time */

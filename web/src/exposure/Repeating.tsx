@@ -10,8 +10,9 @@ import Typography from '@mui/material/Typography';
 import { useState } from 'react';
 import { useMayRecord } from '../account/useMe';
 import type { Schemas } from '../api/client';
+import { WEEKDAYS, type Weekday } from '../measure/weekdays';
 import { KINDS, type Exposure } from './kinds';
-import { MONTHS, months, repeatWords, WEEKDAYS, type Weekday } from './season';
+import { MONTHS, months, repeatWords } from './season';
 import { useExpect, useUnexpect } from './useWater';
 
 /** What happens to the ears on the same days every week, in a part of the year. */

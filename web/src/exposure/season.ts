@@ -1,17 +1,7 @@
 import type { Schemas } from '../api/client';
+import { WEEKDAYS } from '../measure/weekdays';
 
-export type Weekday = Schemas['ExpectedExposure']['weekdays'][number];
 type YearDay = Schemas['YearDay'];
-
-export const WEEKDAYS: readonly { value: Weekday; label: string; long: string }[] = [
-  { value: 'MONDAY', label: 'Mon', long: 'Monday' },
-  { value: 'TUESDAY', label: 'Tue', long: 'Tuesday' },
-  { value: 'WEDNESDAY', label: 'Wed', long: 'Wednesday' },
-  { value: 'THURSDAY', label: 'Thu', long: 'Thursday' },
-  { value: 'FRIDAY', label: 'Fri', long: 'Friday' },
-  { value: 'SATURDAY', label: 'Sat', long: 'Saturday' },
-  { value: 'SUNDAY', label: 'Sun', long: 'Sunday' },
-];
 
 export const MONTHS: readonly string[] = [
   'January',

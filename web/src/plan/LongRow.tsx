@@ -42,7 +42,7 @@ export function LongRow({ heading, plan }: { heading: string; plan: Schemas['Dog
             borderColor: 'mark.lane',
           }}
         />
-        {[0, 14, 28, 42, 56].map((day) => (
+        {[0, 14, 28, 42].map((day) => (
           <Box
             key={day}
             aria-hidden="true"

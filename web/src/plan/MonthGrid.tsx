@@ -5,9 +5,9 @@ import Link from '@mui/material/Link';
 import Typography from '@mui/material/Typography';
 import { useState, type DragEvent, type KeyboardEvent } from 'react';
 import { Link as RouterLink } from 'react-router';
-import { useMayRecord } from '../account/useMe';
+import { useMayRecord, useSettings } from '../account/useMe';
 import { addDays, shortDate, type Day } from '../measure/days';
-import { column, daysOf, drawnOn, isIn, isWeekend, isWithin, type DayRow } from './days';
+import { column, daysOf, drawnOn, fitsOn, isIn, isWeekend, isWithin, type DayRow } from './days';
 import { MonthMark } from './MonthMark';
 import { MoveDialog } from './MoveDialog';
 import { planWords } from './ribbon';
@@ -15,7 +15,7 @@ import { usePin } from './usePin';
 import type { DogToday, PlanItem, Today } from './useToday';
 
 const NAMES_WIDTH = 104;
-const LANE_HEIGHT = 62;
+const LANE_HEIGHT = 88;
 
 /** An item that is held over another day. */
 interface Held {
@@ -84,6 +84,7 @@ export function MonthGrid({
             onSay={setCaption}
           />
         ))}
+        <Fullness today={today} row={row} />
       </Box>
       <Typography variant="body2" aria-live="polite" sx={{ mt: 0.5, minHeight: '1.45em' }}>
         {held ? `${held.dog.profile.name}: ${shortDate(held.over)}?` : caption}
@@ -128,6 +129,53 @@ function Axis({ row, today }: { row: DayRow; today: Day }) {
             <div>{weekday.slice(0, 2)}</div>
             <Box sx={{ fontSize: '0.9rem', fontWeight: 700 }}>{date}</Box>
             <div>{index === 0 || date === '1' ? month : '\u00a0'}</div>
+          </Box>
+        );
+      })}
+    </Box>
+  );
+}
+
+/** How many cleanings each day has, and how many fit into it where that was said. */
+function Fullness({ today, row }: { today: Today; row: DayRow }) {
+  const { capacity } = useSettings();
+  const counts = new Map<Day, number>();
+  for (const { plan } of today.dogs) {
+    for (const item of plan.items.filter(({ kind }) => kind === 'CLEAN')) {
+      const day = drawnOn(item, today.today);
+      counts.set(day, (counts.get(day) ?? 0) + 1);
+    }
+  }
+  return (
+    <Box
+      role="group"
+      aria-label="Cleanings on each day"
+      sx={{
+        display: 'grid',
+        gridTemplateColumns: columns(row),
+        borderTop: 2,
+        borderColor: 'divider',
+        py: 0.75,
+        fontSize: '0.85rem',
+        fontVariantNumeric: 'tabular-nums',
+      }}
+    >
+      <Box sx={{ pl: 1, fontWeight: 700 }}>Cleanings</Box>
+      {daysOf(row).map((day) => {
+        const count = counts.get(day) ?? 0;
+        const fits = capacity && fitsOn(day, capacity);
+        const over = fits !== undefined && count > fits;
+        return (
+          <Box
+            key={day}
+            sx={{
+              textAlign: 'center',
+              whiteSpace: 'nowrap',
+              color: over ? 'error.main' : count === 0 ? 'text.secondary' : 'text.primary',
+              fontWeight: count === 0 ? 400 : 700,
+            }}
+          >
+            {day < today.today ? '' : fits === undefined ? count || '' : `${count}/${fits}`}
           </Box>
         );
       })}
@@ -262,7 +310,7 @@ const ROWS: Record<PlanItem['kind'], string> = {
   CLEAN: 'center',
   CHECK: 'start',
   WATCH: 'start',
-  VISIT: 'start',
+  VISIT: 'end',
   DRY: 'end',
   PRACTICE: 'end',
 };

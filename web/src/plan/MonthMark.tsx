@@ -1,10 +1,10 @@
 import Box from '@mui/material/Box';
 import type { PlanItem } from './useToday';
 
-const DROP = 'M0 -11 C0.5 -8 4 -6 4 -2.5 A4 4 0 0 1 -4 -2.5 C-4 -6 -0.5 -8 0 -11 Z';
+const DROP = 'M0 -14 C0.6 -10.5 5 -7.5 5 -3.5 A5 5 0 0 1 -5 -3.5 C-5 -7.5 -0.6 -10.5 0 -14 Z';
 const CROSS = 'M-2.5 -7 H2.5 V-2.5 H7 V2.5 H2.5 V7 H-2.5 V2.5 H-7 V-2.5 H-2.5 Z';
 const WAVE = 'M-9 2 q2.25 -6 4.5 0 t4.5 0 t4.5 0 t4.5 0';
-const SIZE = 26;
+const SIZE = 30;
 
 /** What is planned, in the shapes of the ribbon: drops stand on the side of their ears. */
 export function MonthMark({ item }: { item: PlanItem }) {
@@ -22,7 +22,7 @@ export function MonthMark({ item }: { item: PlanItem }) {
           <path
             key={side}
             d={DROP}
-            transform={`scale(1 ${side === 'RIGHT' ? 1 : -1}) translate(0 -1)`}
+            transform={`scale(1 ${side === 'RIGHT' ? 1 : -1}) translate(0 -0.5)`}
             fill={paper}
             stroke={planned}
             strokeWidth="2"

@@ -1,6 +1,7 @@
 import PrintIcon from '@mui/icons-material/PrintOutlined';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
+import GlobalStyles from '@mui/material/GlobalStyles';
 import Skeleton from '@mui/material/Skeleton';
 import Stack from '@mui/material/Stack';
 import ToggleButton from '@mui/material/ToggleButton';
@@ -62,7 +63,10 @@ function Month({ today }: { today: Today }) {
             aria-label="What is shown"
             value={kinds}
             onChange={(_, chosen: Kind[]) => setKinds(chosen)}
-            sx={{ flexWrap: 'wrap' }}
+            sx={{
+              flexWrap: 'wrap',
+              '& .Mui-selected.Mui-selected': { bgcolor: 'mark.chosen', color: 'primary.main' },
+            }}
           >
             {KINDS.map((kind) => (
               <ToggleButton key={kind} value={kind}>
@@ -76,6 +80,7 @@ function Month({ today }: { today: Today }) {
         </Stack>
       }
     >
+      <GlobalStyles styles={{ '@page': { size: 'landscape', margin: '8mm' } }} />
       {today.dogs.length === 0 ? (
         <Typography>Add a dog, and its month stands here.</Typography>
       ) : (

@@ -6,7 +6,7 @@ import { useState } from 'react';
 import { addDays, type Day } from '../measure/days';
 import { drawnOn, isWithin } from './days';
 import { MoveDialog } from './MoveDialog';
-import { usePin } from './usePin';
+import { usePin, useUnpin } from './usePin';
 import type { PlanItem } from './useToday';
 
 const HORIZON_DAYS = 60;
@@ -17,12 +17,16 @@ export function MoveByDate({
   name,
   item,
   today,
+  pins,
 }: {
   dogId: string;
   name: string;
   item: PlanItem;
   today: Day;
+  /** What was said of its day before. */
+  pins: readonly string[];
 }) {
+  const unpin = useUnpin();
   const [day, setDay] = useState(drawnOn(item, today));
   const [asking, setAsking] = useState(false);
   const pin = usePin();
@@ -51,6 +55,12 @@ export function MoveByDate({
       >
         Put it there
       </Button>
+      {pins.length > 0 && (
+        <Button loading={unpin.isPending} onClick={() => unpin.mutate(pins)}>
+          Back to its own day
+        </Button>
+      )}
+      {unpin.isError && <Alert severity="error">{unpin.error.message}</Alert>}
       {pin.isError && <Alert severity="error">{pin.error.message}</Alert>}
       {asking && (
         <MoveDialog

@@ -1,20 +1,17 @@
 import Alert from '@mui/material/Alert';
 import Button from '@mui/material/Button';
-import Chip from '@mui/material/Chip';
 import Dialog from '@mui/material/Dialog';
 import DialogActions from '@mui/material/DialogActions';
 import DialogContent from '@mui/material/DialogContent';
 import DialogTitle from '@mui/material/DialogTitle';
-import Stack from '@mui/material/Stack';
-import TextField from '@mui/material/TextField';
 import Typography from '@mui/material/Typography';
 import { useState } from 'react';
 import { longDate, shortDate, type Day } from '../measure/days';
 import { itemWords } from './items';
+import { ReasonField } from './ReasonField';
 import { usePin } from './usePin';
 import type { PlanItem } from './useToday';
 
-const REASON_LENGTH = 200;
 const USUAL = ['We are away', 'The dog is away', 'Nobody is there to help'];
 
 /** Asks why an item goes on a day outside its window, and says what speaks against it. */
@@ -48,17 +45,7 @@ export function MoveDialog({
             ? 'Cleaned too often, skin is irritated and makes more wax.'
             : 'Left too long, what has gathered is harder to take out. Go on looking in between.'}
         </Alert>
-        <Stack direction="row" sx={{ flexWrap: 'wrap', gap: 1, mb: 2 }}>
-          {USUAL.map((usual) => (
-            <Chip key={usual} label={usual} onClick={() => setReason(usual)} />
-          ))}
-        </Stack>
-        <TextField
-          label="Why"
-          value={reason}
-          onChange={(event) => setReason(event.target.value)}
-          slotProps={{ htmlInput: { maxLength: REASON_LENGTH } }}
-        />
+        <ReasonField usual={USUAL} reason={reason} onChange={setReason} />
         {pin.isError && (
           <Alert severity="error" sx={{ mt: 2 }}>
             {pin.error.message}

@@ -1,19 +1,16 @@
 import Alert from '@mui/material/Alert';
 import Button from '@mui/material/Button';
-import Chip from '@mui/material/Chip';
 import Dialog from '@mui/material/Dialog';
 import DialogActions from '@mui/material/DialogActions';
 import DialogContent from '@mui/material/DialogContent';
 import DialogTitle from '@mui/material/DialogTitle';
 import Link from '@mui/material/Link';
-import Stack from '@mui/material/Stack';
-import TextField from '@mui/material/TextField';
 import { useState } from 'react';
 import { itemWords } from './items';
+import { ReasonField } from './ReasonField';
 import { useSkip } from './useSkip';
 import type { PlanItem } from './useToday';
 
-const REASON_LENGTH = 200;
 const USUAL = ['Not here that day', 'Not well enough to be handled', 'Done by somebody else'];
 
 /** Skips a planned item; the reason stays with the plan. */
@@ -39,17 +36,7 @@ export function SkipButton({ dogId, name, item }: { dogId: string; name: string;
           Skip for {name}: {itemWords(item)}
         </DialogTitle>
         <DialogContent>
-          <Stack direction="row" sx={{ flexWrap: 'wrap', gap: 1, mb: 2 }}>
-            {USUAL.map((usual) => (
-              <Chip key={usual} label={usual} onClick={() => setReason(usual)} />
-            ))}
-          </Stack>
-          <TextField
-            label="Why"
-            value={reason}
-            onChange={(event) => setReason(event.target.value)}
-            slotProps={{ htmlInput: { maxLength: REASON_LENGTH } }}
-          />
+          <ReasonField usual={USUAL} reason={reason} onChange={setReason} />
           {skip.isError && (
             <Alert severity="error" sx={{ mt: 2 }}>
               {skip.error.message}

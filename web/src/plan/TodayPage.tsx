@@ -95,19 +95,6 @@ function ToDo({ today }: { today: Today }) {
   const names = new Map(today.dogs.map((dog) => [dog.id, dog.profile.name]));
   return (
     <Box component="section" aria-label="What to do now">
-      {today.dogs.map((dog) => (
-        <Box
-          key={dog.id}
-          sx={{ mb: dog.plan.open.some(({ day }) => day <= today.today) ? 1.25 : 0 }}
-        >
-          <OpenDays
-            dogId={dog.id}
-            name={dog.profile.name}
-            open={dog.plan.open}
-            today={today.today}
-          />
-        </Box>
-      ))}
       {today.agenda.length === 0 ? (
         <Paper variant="outlined" sx={{ p: 2.5 }}>
           <Typography variant="h2">Nothing to do now</Typography>
@@ -127,6 +114,19 @@ function ToDo({ today }: { today: Today }) {
           ))}
         </Stack>
       )}
+      {today.dogs.map((dog) => (
+        <Box
+          key={dog.id}
+          sx={{ mt: dog.plan.open.some(({ day }) => day <= today.today) ? 1.25 : 0 }}
+        >
+          <OpenDays
+            dogId={dog.id}
+            name={dog.profile.name}
+            open={dog.plan.open}
+            today={today.today}
+          />
+        </Box>
+      ))}
       {today.unplaced.map((one) => (
         <UnplacedAlert key={one.item} unplaced={one} name={names.get(one.dogId) ?? ''} />
       ))}

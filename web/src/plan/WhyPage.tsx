@@ -9,6 +9,7 @@ import { useState } from 'react';
 import { Link as RouterLink, useParams, useSearchParams } from 'react-router';
 import { useMayRecord } from '../account/useMe';
 import { useDog, type DogInFull } from '../dog/useDog';
+import { useAnswerDay } from '../exposure/useWater';
 import { inWords, longDate, shortDate } from '../measure/days';
 import { Failure } from '../shell/Failure';
 import { Page } from '../shell/Page';
@@ -173,6 +174,7 @@ function Chain({ dog: inFull, item }: { dog: DogInFull; item: PlanItem }) {
           </Box>
         ))}
       </Stack>
+      {mayRecord && item.kind === 'DRY' && <StrikeOut dog={inFull} day={best} />}
       {mayRecord && (item.kind === 'CLEAN' || item.kind === 'CHECK') && (
         <MoveByDate
           key={item.id}
@@ -180,6 +182,7 @@ function Chain({ dog: inFull, item }: { dog: DogInFull; item: PlanItem }) {
           name={dog.profile.name}
           item={item}
           today={plan.today}
+          pins={inFull.pins.filter((pin) => pin.item === item.id).map(({ id }) => id)}
         />
       )}
       {item.kind === 'CLEAN' && (
@@ -191,5 +194,22 @@ function Chain({ dog: inFull, item }: { dog: DogInFull; item: PlanItem }) {
         </Box>
       )}
     </Paper>
+  );
+}
+
+/** A day on which water was only expected may be struck out before it comes. */
+function StrikeOut({ dog: { dog, plan }, day }: { dog: DogInFull; day: string }) {
+  const answer = useAnswerDay(dog.id);
+  const open = plan.open.find((one) => one.day === day);
+  if (!open) return null;
+  return (
+    <Button
+      variant="outlined"
+      loading={answer.isPending}
+      onClick={() => answer.mutate({ open, happened: false })}
+      sx={{ mt: 2 }}
+    >
+      It does not happen that day
+    </Button>
   );
 }

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { column, daysOf, drawnOn, isIn, isWeekend, isWithin, monday } from './days';
+import { column, daysOf, drawnOn, fitsOn, isIn, isWeekend, isWithin, monday } from './days';
 import type { PlanItem } from './useToday';
 
 const ROW = { first: '2026-10-19', days: 42 };
@@ -28,6 +28,16 @@ describe('a week', () => {
 
   it('ends with Saturday and Sunday', () => {
     expect(['2026-11-27', '2026-11-28', '2026-11-29'].map(isWeekend)).toEqual([false, true, true]);
+  });
+});
+
+describe('a day', () => {
+  const capacity = { byWeekday: [1, 2, 3, 4, 5, 6, 7], daysOff: ['2026-12-25'] };
+
+  it('holds as much as its weekday, and nothing when it is off', () => {
+    expect(fitsOn('2026-11-23', capacity)).toBe(1);
+    expect(fitsOn('2026-11-29', capacity)).toBe(7);
+    expect(fitsOn('2026-12-25', capacity)).toBe(0);
   });
 });
 

@@ -1,3 +1,4 @@
+import type { Schemas } from '../api/client';
 import { addDays, daysBetween, type Day } from '../measure/days';
 import type { PlanItem } from './useToday';
 
@@ -43,4 +44,14 @@ export function monday(day: Day): Day {
 /** Saturday or Sunday. */
 export function isWeekend(day: Day): boolean {
   return daysBetween(monday(day), day) >= 5;
+}
+
+/** How many cleanings fit into a day. */
+export function fitsOn(
+  day: Day,
+  capacity: Pick<Schemas['CapacityRequest'], 'byWeekday' | 'daysOff'>,
+) {
+  return capacity.daysOff.includes(day)
+    ? 0
+    : (capacity.byWeekday[daysBetween(monday(day), day)] ?? 0);
 }

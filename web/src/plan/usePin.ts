@@ -13,6 +13,19 @@ export interface PinSaid {
   reason?: string | undefined;
 }
 
+/** Takes back what was said of an item's day. */
+export function useUnpin() {
+  return useChange(async (pins: readonly string[], { household }) => {
+    for (const pin of pins) {
+      await answered(
+        api.DELETE('/api/households/{household}/pins/{pin}', {
+          params: { path: { household, pin }, header: { 'If-Match': '"1"' } },
+        }),
+      );
+    }
+  });
+}
+
 /** Puts a planned item on a day; a retry goes under the same id. */
 export function usePin(onSaved?: () => void) {
   const [id, setId] = useState(() => newId());

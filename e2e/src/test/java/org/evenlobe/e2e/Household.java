@@ -4,6 +4,7 @@ import com.microsoft.playwright.APIResponse;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.Cookie;
 import com.microsoft.playwright.options.RequestOptions;
+import java.time.Duration;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.time.ZoneId;
@@ -58,6 +59,16 @@ final class Household {
         {"dogId": "%s", "at": "%s", "zone": "Europe/London",
          "ears": {"right": %s, "left": %s}, "dog": {"shaking": "NONE", "scratching": "NONE"}}"""
             .formatted(dog, Instant.now().minusSeconds(60), QUIET, QUIET));
+  }
+
+  /** Both ears filled so many days ago, and a light load came out. */
+  void clean(UUID dog, int daysAgo) {
+    String ear = "{\"method\": \"FILL\", \"load\": 2}";
+    put(
+        "/cleanings/" + UUID.randomUUID(),
+        """
+        {"dogId": "%s", "at": "%s", "zone": "Europe/London", "ears": {"right": %s, "left": %s}}"""
+            .formatted(dog, Instant.now().minus(Duration.ofDays(daysAgo)), ear, ear));
   }
 
   /** A bottle of cleaner that was counted when it was full. */

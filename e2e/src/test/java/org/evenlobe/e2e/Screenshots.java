@@ -80,8 +80,11 @@ public final class Screenshots {
       page.navigate("/");
       openDog(page, "Dunlin");
       page.keyboard().press("k");
-      page.getByRole(AriaRole.BUTTON, named("Looked and sniffed: right ear")).click();
-      page.getByRole(AriaRole.BUTTON, named("Looked and sniffed: left ear")).click();
+      for (String ear : new String[] {"right ear", "left ear"}) {
+        tile(page, "Discharge, " + ear, "1 mild");
+        tile(page, "Kind of discharge, " + ear, "tan wax");
+        page.getByRole(AriaRole.BUTTON, named("Looked and sniffed: " + ear)).click();
+      }
       page.getByRole(AriaRole.BUTTON, named("Save")).click();
       page.getByText("Recorded.").waitFor();
       openDogByPath(page, "Dunlin");
@@ -168,8 +171,23 @@ public final class Screenshots {
       shoot(page, "today" + suffix);
       openDog(page, "Marram");
       shoot(page, "dog" + suffix);
-      page.keyboard().press("y");
+      page.getByRole(AriaRole.LINK, named("Every date, and what if")).click();
+      page.getByRole(AriaRole.HEADING, named("As it is")).waitFor();
       shoot(page, "why" + suffix);
+      page.getByLabel("The flap").selectOption("stands up");
+      page.getByLabel("Cleaned today, load").selectOption("heavy");
+      page.getByText("instead of").waitFor();
+      scrollTo(page, "What if…");
+      shoot(page, "what-if" + suffix);
+      page.navigate("/month");
+      page.getByText("A drop is a cleaning").waitFor();
+      shoot(page, "month" + suffix);
+      page.navigate("/");
+      openDog(page, "Otter");
+      scrollTo(page, "Water and dust");
+      shoot(page, "water" + suffix);
+      page.navigate("/");
+      openDog(page, "Marram");
       page.getByRole(AriaRole.LINK, named("Edit")).click();
       page.getByText("Begin with every").waitFor();
       shoot(page, "dog-form" + suffix);
@@ -200,6 +218,8 @@ public final class Screenshots {
       page.navigate("/household");
       page.getByText("Who shares it").waitFor();
       shoot(page, "household" + suffix);
+      scrollTo(page, "Your week");
+      shoot(page, "week" + suffix);
       page.navigate("/");
       openDog(page, "Otter");
       page.getByRole(AriaRole.IMG, new Page.GetByRoleOptions().setName("canal")).waitFor();
@@ -218,8 +238,16 @@ public final class Screenshots {
       page.navigate("/sign-in");
       signIn(page);
       shoot(page, "today-phone");
+      page.navigate("/month");
+      page.getByText("A drop is a cleaning").waitFor();
+      shoot(page, "month-phone");
+      page.navigate("/");
       openDog(page, "Marram");
       shoot(page, "dog-phone");
+      page.getByRole(AriaRole.LINK, named("Every date, and what if")).click();
+      page.getByRole(AriaRole.HEADING, named("As it is")).waitFor();
+      shoot(page, "why-phone");
+      page.goBack();
       page.getByRole(AriaRole.LINK, named("Record a cleaning")).click();
       recordLoads(page);
       shoot(page, "clean-phone");

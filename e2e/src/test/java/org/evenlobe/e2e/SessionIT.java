@@ -31,6 +31,14 @@ class SessionIT extends InSession {
       page.keyboard().press("Space");
       wren.atPage("Check Fen");
       for (String ear : List.of("right ear", "left ear")) {
+        // a trace of wax: with nothing in it, an ear that is due would wait
+        page.getByRole(
+                AriaRole.RADIOGROUP,
+                new Page.GetByRoleOptions().setName("Discharge, " + ear).setExact(true))
+            .getByRole(AriaRole.RADIO)
+            .first()
+            .focus();
+        page.keyboard().press("ArrowRight");
         wren.button("Looked and sniffed: " + ear).focus();
         page.keyboard().press("Space");
       }

@@ -10,8 +10,8 @@ import org.evenlobe.server.Samples;
 import org.evenlobe.server.StatementCount;
 
 /**
- * Prints figures of the server, all or those that are named: statements, today, start-up. Asserts
- * nothing. Run it with {@code bin/bench}.
+ * Prints figures of the server, all or those that are named: statements, today, checks, plan,
+ * start-up. Asserts nothing. Run it with {@code bin/bench}.
  */
 public final class Bench {
   private static final int PAIRS = 3;
@@ -30,6 +30,9 @@ public final class Bench {
       }
       if (parts.isEmpty() || parts.contains("checks")) {
         checks();
+      }
+      if (parts.isEmpty() || parts.contains("plan")) {
+        plan();
       }
       if (parts.isEmpty() || parts.contains("start-up")) {
         startUp();
@@ -69,6 +72,15 @@ public final class Bench {
         "checks of 5 years: %d SQL statements, as %d for one check; the list %.1f ms, the preview of"
             + " one more %.1f ms (medians)",
         checks.statementsAll(), checks.statementsOne(), checks.list(), checks.preview());
+  }
+
+  private static void plan() {
+    PlanCost.Figures cost = new PlanCost().measure();
+    print(
+        "planning a dog with 10 years of records (500 cleanings, 1,000 checks, 500 exposures): %.0f"
+            + " µs and %.0f kB (median); 1,000 such dogs across all cores: %.0f ms; evening out 60"
+            + " dogs, 2 a day, weekends off: %.1f ms (median)",
+        cost.dog(), cost.kilobytes(), cost.thousand(), cost.evening());
   }
 
   private static void startUp() throws Exception {

@@ -14,10 +14,17 @@ final class CatchUpSchedule {
 
   private CatchUpSchedule() {}
 
-  static List<PlanItem> items(Situation now, EarPair<EarCourse> ears) {
+  /**
+   * The check, or the visit where none is pressing already.
+   *
+   * @param visits those that are planned
+   */
+  static List<PlanItem> items(Situation now, EarPair<EarCourse> ears, List<PlanItem> visits) {
     List<PlanItem> items = new ArrayList<>();
     check(now, ears).ifPresent(items::add);
-    vet(now, ears).ifPresent(items::add);
+    if (visits.stream().noneMatch(PlanItem::pressing)) {
+      vet(now, ears).ifPresent(items::add);
+    }
     return items;
   }
 

@@ -6,6 +6,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
+import org.evenlobe.core.check.MayGoIn;
 import org.evenlobe.core.check.Verdict;
 import org.evenlobe.core.measure.Side;
 import org.evenlobe.core.record.SchedulingMode;
@@ -57,18 +58,19 @@ final class EarTurns {
   Optional<Turn> next(Turn turn, LocalDate from, Optional<String> skipped) {
     Optional<VetOrder> order = ear.plan().order();
     if (order.filter(o -> o.standsOn(from.plusDays(turn.interval()))).isPresent()) {
-      return Optional.of(following(turn, from, turn.interval(), skipped));
+      Reason ordered = skipped.map(this::skippedBefore).orElse(orderedAgain(turn.interval()));
+      return Optional.of(following(turn, from, turn.interval(), ordered).asFixed());
     }
     int interval = ear.bySchool().days();
+    Reason again = skipped.map(this::skippedBefore).orElse(repeated(interval));
     Optional<Turn> next =
         ear.bySchool().routine()
-            ? Optional.of(following(turn, from, interval, skipped))
+            ? Optional.of(following(turn, from, interval, again))
             : Optional.empty();
     return order.isPresent() ? next : afterWaterFollowing(turn, from, next);
   }
 
-  private Turn following(Turn turn, LocalDate from, int interval, Optional<String> skipped) {
-    Reason reason = skipped.map(this::skippedBefore).orElse(repeated(interval));
+  private Turn following(Turn turn, LocalDate from, int interval, Reason reason) {
     return Turn.around(
         side, from.plusDays(interval), interval, turn.fact(), turn.ordinal() + 1, List.of(reason));
   }
@@ -122,7 +124,7 @@ final class EarTurns {
       if (order.standsOn(best)) {
         UUID fact = ear.last().map(LastCleaned::fact).orElse(order.visit());
         return Optional.of(
-            Turn.around(side, best, interval, fact, 0, ear.plan().rhythm().reasons()));
+            Turn.around(side, best, interval, fact, 0, ear.plan().rhythm().reasons()).asFixed());
       }
     }
     return order
@@ -148,6 +150,7 @@ final class EarTurns {
 
   private Optional<Turn> caughtUp() {
     return ear.catchUp()
+        .filter(run -> ear.plan().mayGoIn() == MayGoIn.IN_EAR)
         .flatMap(
             run ->
                 run.next()
@@ -176,7 +179,8 @@ final class EarTurns {
   /** The planned turn, or the end of the first outing before it. */
   private Optional<Turn> afterWater(
       LocalDate from, Optional<LocalDate> cleaned, Optional<Turn> planned, UUID fact, int ordinal) {
-    if (!now.cleansAfterWater() || ear.waits() || !ear.allows()) {
+    boolean mayPour = ear.allows() && ear.plan().mayGoIn() == MayGoIn.IN_EAR;
+    if (!now.cleansAfterWater() || ear.waits() || !mayPour) {
       return planned;
     }
     LocalDate soonest =
@@ -280,6 +284,14 @@ final class EarTurns {
     return Reason.of(
         Rule.PLAN_SKIPPED,
         "The cleaning of the %s before was skipped: “%s”.".formatted(side.ear(), why));
+  }
+
+  private Reason orderedAgain(int interval) {
+    return Reason.of(
+            Rule.PLAN_VET,
+            "The %s, %s after the cleaning planned before, as your vet said."
+                .formatted(side.ear(), Figures.count(interval, "day")))
+        .with("interval", interval);
   }
 
   private Reason repeated(int interval) {

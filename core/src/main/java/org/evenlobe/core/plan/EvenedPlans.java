@@ -21,9 +21,10 @@ import org.evenlobe.core.rule.Rule;
  * PLAN_EVENED).
  *
  * <p>Each cleaning stays inside its window, one whose window has closed on today; a dog that takes
- * two is put on a day with a helper; what a person put on a day stays there. As many as possible
- * are placed, and the days between where they are put and where they are best are the fewest in
- * all. What cannot be placed is named with the nearest day after its window that has room.
+ * two is put on a day with a helper; what a person put on a day, and what a vet prescribed, stays
+ * there. As many as possible are placed, and the days between where they are put and where they are
+ * best are the fewest in all. What cannot be placed is named with the nearest day after its window
+ * that has room.
  *
  * @param plans the plans, with the cleanings on their places
  * @param unplaced what no day has room for
@@ -88,7 +89,7 @@ public record EvenedPlans(List<DogPlan> plans, List<Unplaced> unplaced) {
         for (PlanItem item : plan.cleanings()) {
           items.put(item.id(), item);
           dogs.put(item.id(), plan.dogId());
-          if (item.isPinned()) {
+          if (item.isSaid()) {
             take(item.window().best());
           } else {
             tasks.add(task(plan.dogId(), item));

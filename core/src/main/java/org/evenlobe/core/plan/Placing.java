@@ -21,6 +21,12 @@ import org.jgrapht.graph.builder.GraphTypeBuilder;
 final class Placing {
   private static final int END = 0;
 
+  /** A day off the best day outweighs every preference among ways of equal distance. */
+  private static final long A_DAY = 100_000;
+
+  /** Among those, what has many days to choose from gives way to what has few. */
+  private static final long MOST_DAYS = 1_000;
+
   private final Graph<Integer, DefaultWeightedEdge> graph =
       GraphTypeBuilder.<Integer, DefaultWeightedEdge>directed()
           .weighted(true)
@@ -75,7 +81,7 @@ final class Placing {
             .flatMap(task -> task.days().stream().map(task::cost))
             .max(Long::compare)
             .orElse(0L);
-    long leftOut = tasks.size() * (most + 1);
+    long leftOut = tasks.size() * (most + 1) * A_DAY;
     int node = END + 1 + days.size();
     for (Task task : tasks) {
       graph.addVertex(node);
@@ -83,7 +89,9 @@ final class Placing {
       edge(node, END, 1, leftOut);
       for (LocalDate day : task.days()) {
         if (days.containsKey(day)) {
-          DefaultWeightedEdge edge = edge(node, days.get(day), 1, task.cost(day));
+          long moved = task.cost(day) == 0 ? 0 : MOST_DAYS / task.days().size();
+          long cost = task.cost(day) * A_DAY + moved;
+          DefaultWeightedEdge edge = edge(node, days.get(day), 1, cost);
           choices.put(edge, new Choice(task.id(), day));
         }
       }

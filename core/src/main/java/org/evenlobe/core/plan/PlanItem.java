@@ -69,9 +69,11 @@ public record PlanItem(
         .toList();
   }
 
-  /** Whether a person put it on its day. */
-  boolean isPinned() {
-    return reasons.stream().anyMatch(reason -> reason.rule() == Rule.PLAN_PINNED);
+  /** Whether its day is a person's own word, or a vet's. */
+  boolean isSaid() {
+    return reasons.stream()
+        .map(Reason::rule)
+        .anyMatch(rule -> rule == Rule.PLAN_PINNED || rule == Rule.PLAN_VET);
   }
 
   /** The same on another day. */

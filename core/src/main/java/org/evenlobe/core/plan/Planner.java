@@ -79,12 +79,13 @@ public final class Planner {
     EarPair<EarCourse> ears =
         EarPair.bySide(
             side -> ear(now, side, start, tooSoon.get(side), !today.isBefore(nextCheck)));
+    List<PlanItem> visits = VisitSchedule.items(now);
     List<PlanItem> others =
         Stream.of(
-                VisitSchedule.items(now),
+                visits,
                 WaterSchedule.items(now),
                 WatchSchedule.items(now),
-                CatchUpSchedule.items(now, ears),
+                CatchUpSchedule.items(now, ears, visits),
                 CleaningSchedule.items(now, ears, nextCheck),
                 PracticeSchedule.items(now))
             .flatMap(List::stream)

@@ -45,6 +45,11 @@ record Turn(
     return new Turn(side, other, interval, fact, ordinal, true, with(reason));
   }
 
+  /** The same turn, which no convenience moves. */
+  Turn asFixed() {
+    return new Turn(side, window, interval, fact, ordinal, true, reasons);
+  }
+
   Turn notBefore(LocalDate day, Reason reason) {
     if (!best().isBefore(day)) {
       return this;

@@ -97,10 +97,10 @@ final class WetDays {
     return Outing.of(days);
   }
 
-  /** The outings on record and those expected from today on. */
+  /** The outings on record and those expected after today. */
   List<Outing> ahead() {
     TreeSet<LocalDate> days = new TreeSet<>(real.navigableKeySet());
-    days.addAll(expected.tailMap(today, true).navigableKeySet());
+    days.addAll(expected.tailMap(today, false).navigableKeySet());
     return Outing.of(days);
   }
 

@@ -21,6 +21,8 @@ import org.evenlobe.core.plan.EvenedPlans.Unplaced;
 import org.evenlobe.core.record.Capacity;
 import org.evenlobe.core.record.Carriage;
 import org.evenlobe.core.record.DogRecord;
+import org.evenlobe.core.record.EarVisit;
+import org.evenlobe.core.record.ExposureKind;
 import org.evenlobe.core.record.Preferences;
 import org.junit.jupiter.api.Nested;
 import org.junit.jupiter.api.Test;
@@ -114,6 +116,20 @@ class EvenedPlansTest {
     }
 
     @Test
+    void andOfTwoThatWantTheSameDayTheOneWithLessToChooseFromKeepsIt() {
+      TestDog swimmer =
+          new TestDog().waterSensitive().filled(-5, 2, 2).exposed(ExposureKind.SWIM, 5, 5);
+      List<DogPlan> plans =
+          List.of(
+              plan(new TestDog().filled(-9, 2, 2), 0, 5),
+              plan(swimmer, 1, 5),
+              plan(new TestDog().filled(-9, 2, 2), 2, 5));
+      EvenedPlans evened = EvenedPlans.of(plans, Set.of(), capacity(ONE_A_DAY), day(5));
+
+      assertThat(firsts(evened).get(1)).as("wet today").isEqualTo(day(5));
+    }
+
+    @Test
     void andAPersonsOwnWordIsKeptWhereItIs() {
       TestDog dog = new TestDog().filled(0, 2, 2);
       String item = plan(dog, 0, 5).cleanings().get(0).id();
@@ -124,6 +140,19 @@ class EvenedPlansTest {
 
       assertThat(firsts(evened).get(0)).isEqualTo(day(14));
       assertThat(firsts(evened).get(1)).isIn(day(13), day(15));
+    }
+
+    @Test
+    void andAVetsWordIsMovedByNobodysConvenience() {
+      TestDog ordered = new TestDog().filled(4, 2, 2).visit(4, ordered(), ordered());
+      List<DogPlan> plans = List.of(plan(ordered, 0, 5), plan(ordered, 1, 5));
+      EvenedPlans evened = EvenedPlans.of(plans, Set.of(), capacity(ONE_A_DAY), day(5));
+
+      assertThat(firsts(evened)).containsOnly(day(7));
+    }
+
+    private EarVisit ordered() {
+      return TestDog.ordered(false, 3, day(30));
     }
 
     @Test

@@ -9,6 +9,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
 import org.evenlobe.core.TestDog;
+import org.evenlobe.core.check.MayGoIn;
 import org.evenlobe.core.ear.BreedCatalogue;
 import org.evenlobe.core.measure.Side;
 import org.evenlobe.core.record.Climate;
@@ -16,6 +17,7 @@ import org.evenlobe.core.record.ClimateReading;
 import org.evenlobe.core.record.EarVisit;
 import org.evenlobe.core.record.ExposureKind;
 import org.evenlobe.core.record.GroomingRhythm;
+import org.evenlobe.core.record.InfectionHistory;
 import org.evenlobe.core.record.Preferences;
 import org.evenlobe.core.record.SchedulingMode;
 import org.evenlobe.core.record.Season;
@@ -152,6 +154,22 @@ class MovedPlanTest {
               .exposed(ExposureKind.SWIM, 6, 7)
               .exposed(ExposureKind.SWIM, 9, 9);
       assertThat(best(on(9, dog))).isEqualTo(day(9));
+    }
+
+    @Test
+    void isOnlyDriedWhereNothingMayBePouredIn() {
+      TestDog dog =
+          new TestDog()
+              .infections(InfectionHistory.ONE)
+              .waterSensitive()
+              .filled(0, 2, 2)
+              .exposed(ExposureKind.SWIM, 6, 6);
+      DogPlan plan = on(6, dog);
+
+      assertThat(plan.ears().right().mayGoIn()).isEqualTo(MayGoIn.WIPE);
+      assertThat(of(plan, PlanItem.Kind.DRY)).hasSize(1);
+      assertThat(plan.cleanings())
+          .allSatisfy(item -> assertThat(rules(item)).doesNotContain(Rule.PLAN_WATER));
     }
 
     @Test

@@ -189,7 +189,7 @@ class DemoHousehold implements ApplicationRunner {
       swims(dog, today.minusDays(84), today.minusDays(79));
       swims(dog, today.minusDays(29), today.minusDays(29));
       swims(dog, today.minusDays(8), today.minusDays(7));
-      swimsOnSaturdays(dog, today.minusDays(12));
+      swimsOnSaturdays(dog, today.minusDays(7));
     }
     DogRecord empty = kept.one(dog.id());
     DogRecord best = empty;
