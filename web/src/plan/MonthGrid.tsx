@@ -7,7 +7,17 @@ import { useState, type DragEvent, type KeyboardEvent } from 'react';
 import { Link as RouterLink } from 'react-router';
 import { useMayRecord, useSettings } from '../account/useMe';
 import { addDays, shortDate, type Day } from '../measure/days';
-import { column, daysOf, drawnOn, fitsOn, isIn, isWeekend, isWithin, type DayRow } from './days';
+import {
+  column,
+  dayAt,
+  daysOf,
+  drawnOn,
+  fitsOn,
+  isIn,
+  isWeekend,
+  isWithin,
+  type DayRow,
+} from './days';
 import { MonthMark } from './MonthMark';
 import { MoveDialog } from './MoveDialog';
 import { planWords } from './ribbon';
@@ -16,12 +26,16 @@ import type { DogToday, PlanItem, Today } from './useToday';
 
 const NAMES_WIDTH = 104;
 const LANE_HEIGHT = 88;
+/** What is left for the lanes on a landscape page. */
+const PRINTED_HEIGHT = 540;
 
 /** An item that is held over another day. */
 interface Held {
   dog: DogToday;
   item: PlanItem;
   over: Day;
+  /** A pointer carries the mark itself; by keyboard the mark moves along its row. */
+  carried: boolean;
 }
 
 /** Whether a person may put it on another day. */
@@ -74,6 +88,7 @@ export function MonthGrid({
           <Lane
             key={dog.id}
             dog={dog}
+            dogs={today.dogs.length}
             items={dog.plan.items.filter((item) => kinds.includes(item.kind))}
             row={row}
             today={today.today}
@@ -185,6 +200,7 @@ function Fullness({ today, row }: { today: Today; row: DayRow }) {
 
 function Lane({
   dog,
+  dogs,
   items,
   row,
   today,
@@ -195,6 +211,7 @@ function Lane({
   onSay,
 }: {
   dog: DogToday;
+  dogs: number;
   items: readonly PlanItem[];
   row: DayRow;
   today: Day;
@@ -204,21 +221,36 @@ function Lane({
   onDrop: (held: Held | undefined) => void;
   onSay: (words: string) => void;
 }) {
-  function over(day: Day) {
-    return (event: DragEvent) => {
-      if (!held) return;
-      event.preventDefault();
-      if (held.over !== day) onHold({ ...held, over: day });
-    };
+  function place(item: PlanItem): Day {
+    return held?.item.id === item.id && !held.carried ? held.over : drawnOn(item, today);
+  }
+
+  /** The day under the pointer. */
+  function under(event: DragEvent<HTMLElement>): Day | undefined {
+    const lane = event.currentTarget.getBoundingClientRect();
+    return dayAt((event.clientX - lane.left - NAMES_WIDTH) / (lane.width - NAMES_WIDTH), row);
+  }
+
+  function dragOver(event: DragEvent<HTMLElement>) {
+    event.preventDefault();
+    const over = under(event);
+    if (held && over && held.over !== over) onHold({ ...held, over });
+  }
+
+  function dropped(event: DragEvent<HTMLElement>) {
+    event.preventDefault();
+    const item = items.find(({ id }) => id === event.dataTransfer.getData('text/plain'));
+    const over = under(event);
+    onDrop(item && over ? { dog, item, over, carried: true } : undefined);
   }
 
   function key(item: PlanItem) {
     return (event: KeyboardEvent) => {
       const step = event.shiftKey ? { ArrowRight: 1, ArrowLeft: -1 }[event.key] : undefined;
-      const at = held?.item.id === item.id ? held.over : drawnOn(item, today);
+      const at = place(item);
       if (step && isMovable(item)) {
         event.preventDefault();
-        onHold({ dog, item, over: addDays(at, step) });
+        onHold({ dog, item, over: addDays(at, step), carried: false });
       } else if (held && event.key === 'Enter') {
         event.preventDefault();
         onDrop(held);
@@ -232,10 +264,13 @@ function Lane({
     <Box
       role="group"
       aria-label={dog.profile.name}
+      onDragOver={dragOver}
+      onDrop={dropped}
       sx={{
         display: 'grid',
         gridTemplateColumns: columns(row),
         minHeight: LANE_HEIGHT,
+        '@media print': { minHeight: 0, height: printedHeight(dogs), breakInside: 'avoid' },
         borderTop: 1,
         borderColor: 'divider',
       }}
@@ -254,11 +289,6 @@ function Lane({
       {daysOf(row).map((day, index) => (
         <Box
           key={day}
-          onDragOver={over(day)}
-          onDrop={(event) => {
-            event.preventDefault();
-            onDrop(held);
-          }}
           sx={{
             gridRow: 1,
             gridColumn: index + 2,
@@ -269,9 +299,9 @@ function Lane({
         />
       ))}
       {items
-        .filter((item) => isIn(held?.item.id === item.id ? held.over : drawnOn(item, today), row))
+        .filter((item) => isIn(place(item), row))
         .map((item) => {
-          const at = held?.item.id === item.id ? held.over : drawnOn(item, today);
+          const at = place(item);
           const movable = mayMove && isMovable(item);
           return (
             <Box
@@ -286,9 +316,14 @@ function Lane({
               }}
             >
               <ButtonBase
+                component="div"
                 draggable={movable}
                 aria-label={`${dog.profile.name}: ${planWords(item, today)}`}
-                onDragStart={() => onHold({ dog, item, over: at })}
+                onDragStart={(event: DragEvent) => {
+                  event.dataTransfer.setData('text/plain', item.id);
+                  event.dataTransfer.effectAllowed = 'move';
+                  onHold({ dog, item, over: at, carried: true });
+                }}
                 onDragEnd={() => onHold(undefined)}
                 onKeyDown={movable ? key(item) : undefined}
                 onBlur={() => held && onHold(undefined)}
@@ -303,6 +338,11 @@ function Lane({
         })}
     </Box>
   );
+}
+
+/** All dogs on one landscape page. */
+function printedHeight(dogs: number): number {
+  return Math.min(LANE_HEIGHT, Math.floor(PRINTED_HEIGHT / Math.max(1, dogs)));
 }
 
 /** So that two things of one day do not cover each other. */

@@ -65,7 +65,6 @@ function Month({ today }: { today: Today }) {
             onChange={(_, chosen: Kind[]) => setKinds(chosen)}
             sx={{
               flexWrap: 'wrap',
-              '& .Mui-selected.Mui-selected': { bgcolor: 'mark.chosen', color: 'primary.main' },
             }}
           >
             {KINDS.map((kind) => (

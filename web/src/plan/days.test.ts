@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { column, daysOf, drawnOn, fitsOn, isIn, isWeekend, isWithin, monday } from './days';
+import { column, dayAt, daysOf, drawnOn, fitsOn, isIn, isWeekend, isWithin, monday } from './days';
 import type { PlanItem } from './useToday';
 
 const ROW = { first: '2026-10-19', days: 42 };
@@ -10,6 +10,13 @@ describe('a row of days', () => {
     expect(new Set(days).size).toBe(42);
     expect(days.at(-1)).toBe('2026-11-29');
     expect(column('2026-10-26', ROW)).toBe(7);
+  });
+
+  it('finds the day under a pointer', () => {
+    expect(dayAt(0, ROW)).toBe('2026-10-19');
+    expect(dayAt(0.999, ROW)).toBe('2026-11-29');
+    expect(dayAt(0.5, ROW)).toBe('2026-11-09');
+    expect([-0.01, 1].map((part) => dayAt(part, ROW))).toEqual([undefined, undefined]);
   });
 
   it('knows what lies outside', () => {

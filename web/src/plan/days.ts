@@ -18,6 +18,11 @@ export function column(day: Day, row: DayRow): number {
   return daysBetween(row.first, day);
 }
 
+/** The day at a part of a row's width, 0 at its left end; none outside. */
+export function dayAt(part: number, row: DayRow): Day | undefined {
+  return part < 0 || part >= 1 ? undefined : addDays(row.first, Math.floor(part * row.days));
+}
+
 /** Whether a day lies in a row. */
 export function isIn(day: Day, row: DayRow): boolean {
   const at = column(day, row);

@@ -97,6 +97,19 @@ export const theme = createTheme({
     overline: { letterSpacing: '0.06em', fontWeight: 700, lineHeight: 1.4, fontSize: '0.78rem' },
   },
   components: {
+    MuiToggleButton: {
+      styleOverrides: {
+        root: {
+          color: 'var(--mui-palette-text-primary)',
+          textTransform: 'none',
+          '&.Mui-selected, &.Mui-selected:hover': {
+            backgroundColor: 'var(--mui-palette-mark-chosen)',
+            color: 'var(--mui-palette-primary-main)',
+            fontWeight: 700,
+          },
+        },
+      },
+    },
     MuiCssBaseline: {
       styleOverrides: {
         '@media (prefers-reduced-motion: reduce)': {

@@ -86,6 +86,20 @@ class PlanIT {
   }
 
   @Test
+  void aMonthIsPrintedOnOneLandscapePage() {
+    try (Person warden = Person.atDesk()) {
+      warden.signInAsWarden();
+      Page page = warden.page();
+      page.keyboard().press("m");
+      warden.heading("Month").waitFor();
+      page.getByText("A drop is a cleaning").waitFor();
+      byte[] pdf = page.pdf(new Page.PdfOptions().setPreferCSSPageSize(true));
+      String text = new String(pdf, StandardCharsets.ISO_8859_1);
+      assertThat(Pattern.compile("/Type\\s*/Page\\b").matcher(text).results().count()).isEqualTo(1);
+    }
+  }
+
+  @Test
   void outsideItsWindowItAsksWhy() {
     try (Person wren = withDog(Person.atDesk(), "")) {
       Page page = wren.page();

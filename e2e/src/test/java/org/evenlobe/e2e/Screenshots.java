@@ -174,8 +174,12 @@ public final class Screenshots {
       page.getByRole(AriaRole.LINK, named("Every date, and what if")).click();
       page.getByRole(AriaRole.HEADING, named("As it is")).waitFor();
       shoot(page, "why" + suffix);
+      page.navigate("/");
+      openDog(page, "Dunlin");
+      page.getByRole(AriaRole.LINK, named("Every date, and what if")).click();
+      page.getByRole(AriaRole.HEADING, named("As it is")).waitFor();
       page.getByLabel("The flap").selectOption("stands up");
-      page.getByLabel("Cleaned today, load").selectOption("heavy");
+      page.getByLabel("Cleaned today, load").selectOption("trace");
       page.getByText("instead of").waitFor();
       scrollTo(page, "What if…");
       shoot(page, "what-if" + suffix);

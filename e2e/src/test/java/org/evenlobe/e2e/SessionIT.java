@@ -32,13 +32,10 @@ class SessionIT extends InSession {
       wren.atPage("Check Fen");
       for (String ear : List.of("right ear", "left ear")) {
         // a trace of wax: with nothing in it, an ear that is due would wait
-        page.getByRole(
-                AriaRole.RADIOGROUP,
-                new Page.GetByRoleOptions().setName("Discharge, " + ear).setExact(true))
-            .getByRole(AriaRole.RADIO)
-            .first()
-            .focus();
+        firstTile(page, "Discharge, " + ear).focus();
         page.keyboard().press("ArrowRight");
+        firstTile(page, "Kind of discharge, " + ear).focus();
+        page.keyboard().press("Space");
         wren.button("Looked and sniffed: " + ear).focus();
         page.keyboard().press("Space");
       }
@@ -67,6 +64,13 @@ class SessionIT extends InSession {
       assertThat(wren.region("Record")).containsText("light");
       assertThat(wren.region("Record").getByRole(AriaRole.ROW)).hasCount(2);
     }
+  }
+
+  private static Locator firstTile(Page page, String group) {
+    return page.getByRole(
+            AriaRole.RADIOGROUP, new Page.GetByRoleOptions().setName(group).setExact(true))
+        .getByRole(AriaRole.RADIO)
+        .first();
   }
 
   @Test
