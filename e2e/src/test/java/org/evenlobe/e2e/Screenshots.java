@@ -179,8 +179,10 @@ public final class Screenshots {
       page.getByRole(AriaRole.LINK, named("Every date, and what if")).click();
       page.getByRole(AriaRole.HEADING, named("As it is")).waitFor();
       page.getByLabel("The flap").selectOption("stands up");
-      page.getByLabel("Cleaned today, load").selectOption("trace");
-      page.getByText("instead of").waitFor();
+      page.getByLabel("Cleaned today, load").selectOption("heavy");
+      page.getByLabel("Water").selectOption("most days");
+      page.getByText("cleanings in 60 days").waitFor();
+      page.waitForTimeout(500);
       scrollTo(page, "What if…");
       shoot(page, "what-if" + suffix);
       page.navigate("/month");
