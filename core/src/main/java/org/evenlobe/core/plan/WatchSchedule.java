@@ -26,13 +26,14 @@ final class WatchSchedule {
     if (now.dog().profile().waterSensitive()) {
       for (Outing outing : now.wet().supposed()) {
         for (int days : DAYS_AFTER) {
-          PlanItem item = item(now.dog(), outing, days, now.today());
-          LocalDate closes = item.window().latest();
-          boolean past = closes.isBefore(now.today().minusDays(SLACK));
-          if (!past
-              && !isDone(now.dog(), item.window(), now.today())
-              && now.moves().skippedOn(item.id()).isEmpty()) {
-            items.put(item.window().best(), item);
+          LocalDate best = outing.last().plusDays(days);
+          Window window = new Window(best.minusDays(SLACK), best, best.plusDays(SLACK));
+          boolean past = window.latest().isBefore(now.today().minusDays(SLACK));
+          if (!past && !isDone(now.dog(), window, now.today())) {
+            PlanItem item = item(now.dog(), outing, days, window, now.today());
+            if (now.moves().skippedOn(item.id()).isEmpty()) {
+              items.put(best, item);
+            }
           }
         }
       }
@@ -45,9 +46,8 @@ final class WatchSchedule {
         .anyMatch(check -> !check.day().isAfter(today) && window.contains(check.day()));
   }
 
-  private static PlanItem item(DogRecord dog, Outing outing, int days, LocalDate today) {
-    LocalDate best = outing.last().plusDays(days);
-    Window window = new Window(best.minusDays(SLACK), best, best.plusDays(SLACK));
+  private static PlanItem item(
+      DogRecord dog, Outing outing, int days, Window window, LocalDate today) {
     long wet = ChronoUnit.DAYS.between(outing.first(), outing.last()) + 1;
     Reason reason =
         Reason.of(

@@ -7,6 +7,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.NavigableMap;
 import java.util.Set;
+import java.util.SortedMap;
 import java.util.TreeMap;
 import java.util.TreeSet;
 import java.util.UUID;
@@ -31,6 +32,9 @@ final class WetDays {
   private final TreeMap<LocalDate, ExposureKind> expected = new TreeMap<>();
   private final List<ExpectedDay> open = new ArrayList<>();
   private final LocalDate today;
+  private List<Outing> recorded = List.of();
+  private List<Outing> supposed = List.of();
+  private List<Outing> ahead = List.of();
 
   private WetDays(LocalDate today) {
     this.today = today;
@@ -60,6 +64,9 @@ final class WetDays {
         days.expect(one, happened.getOrDefault(one.kind(), Set.of()), struck);
       }
     }
+    days.recorded = Outing.of(days.real.navigableKeySet());
+    days.supposed = days.with(days.expected.headMap(today, true));
+    days.ahead = days.with(days.expected.tailMap(today, false));
     return days;
   }
 
@@ -85,23 +92,28 @@ final class WetDays {
     return open.stream().sorted(ExpectedDay.BY_DAY).toList();
   }
 
+  private List<Outing> with(SortedMap<LocalDate, ExposureKind> more) {
+    if (more.isEmpty()) {
+      return recorded;
+    }
+    TreeSet<LocalDate> days = new TreeSet<>(real.navigableKeySet());
+    days.addAll(more.keySet());
+    return Outing.of(days);
+  }
+
   /** The outings that are on record, oldest first. */
   List<Outing> recorded() {
-    return Outing.of(real.navigableKeySet());
+    return recorded;
   }
 
   /** The same with what was expected up to today and not struck out. */
   List<Outing> supposed() {
-    TreeSet<LocalDate> days = new TreeSet<>(real.navigableKeySet());
-    days.addAll(expected.headMap(today, true).navigableKeySet());
-    return Outing.of(days);
+    return supposed;
   }
 
   /** The outings on record and those expected after today. */
   List<Outing> ahead() {
-    TreeSet<LocalDate> days = new TreeSet<>(real.navigableKeySet());
-    days.addAll(expected.tailMap(today, false).navigableKeySet());
-    return Outing.of(days);
+    return ahead;
   }
 
   /** The wet days from today on, and what wets them. */
