@@ -89,6 +89,7 @@ public final class Planner {
                 CleaningSchedule.items(now, ears, nextCheck),
                 PracticeSchedule.items(now))
             .flatMap(List::stream)
+            .map(item -> pinned(now, item))
             .toList();
     List<PlanItem> items =
         PlanItem.inOrder(Stream.concat(besides(checks, others).stream(), others.stream()).toList());
@@ -101,6 +102,15 @@ public final class Planner {
         now.trust(),
         items,
         now.wet().open());
+  }
+
+  /** A look that is planned besides the usual ones, on the day that a person put it on. */
+  private static PlanItem pinned(Situation now, PlanItem item) {
+    return now.moves()
+        .pinned(item.id())
+        .filter(pin -> item.kind() == PlanItem.Kind.CHECK)
+        .map(pin -> item.placedOn(pin.on(), CleaningSchedule.pinned(pin), now.today()))
+        .orElse(item);
   }
 
   /** The checks that no other look stands in for: one look does for both. */

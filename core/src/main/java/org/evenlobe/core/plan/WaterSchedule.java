@@ -5,7 +5,6 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.stream.Stream;
 import org.evenlobe.core.measure.Side;
 import org.evenlobe.core.record.CleaningRecord;
 import org.evenlobe.core.record.Dated;
@@ -41,15 +40,22 @@ final class WaterSchedule {
     return items;
   }
 
-  /** Whether they were dried or cleaned on that day, after it was said that they got wet. */
   private boolean isDried(LocalDate day) {
+    return isDone(day, now.dog().dryings()) || isCleaned(day);
+  }
+
+  private boolean isCleaned(LocalDate day) {
+    return isDone(day, now.dog().cleanings());
+  }
+
+  /** Whether something was done on that day after it was said that the ears got wet. */
+  private boolean isDone(LocalDate day, List<? extends Dated> facts) {
     Optional<Exposure> wet =
         now.dog().exposures().stream()
             .filter(exposure -> exposure.kind().isWet() && now.hasHappened(exposure))
             .filter(exposure -> !exposure.lastDay().isBefore(day))
             .reduce((earlier, later) -> later);
-    return Stream.concat(now.dog().dryings().stream(), now.dog().cleanings().stream())
-        .map(Dated.class::cast)
+    return facts.stream()
         .filter(fact -> now.hasHappened(fact) && fact.day().equals(day))
         .anyMatch(fact -> wet.map(w -> !fact.at().isBefore(w.at())).orElse(true));
   }
@@ -99,7 +105,7 @@ final class WaterSchedule {
     LocalDate recent = wet.minusDays(EarTurns.DAYS_AFTER_WHICH_WATER_CLEANS);
     Optional<CleaningRecord> last =
         now.dog().cleanings().stream().filter(now::hasHappened).reduce((earlier, later) -> later);
-    return !isDried(wet) && last.filter(c -> c.day().isAfter(recent)).isPresent();
+    return !isCleaned(wet) && last.filter(c -> c.day().isAfter(recent)).isPresent();
   }
 
   private PlanItem look(LocalDate wet) {

@@ -146,6 +146,30 @@ class MovedPlanTest {
     }
 
     @Test
+    void isStillLookedAtOnceItWasDried() {
+      TestDog dog =
+          new TestDog()
+              .waterSensitive()
+              .filledAt(4, 10, 2, 2)
+              .exposed(ExposureKind.SWIM, 6, 6)
+              .dried(6, 20);
+      DogPlan plan = on(6, dog);
+
+      assertThat(of(plan, PlanItem.Kind.DRY)).isEmpty();
+      PlanItem look =
+          of(plan, PlanItem.Kind.CHECK).stream()
+              .filter(item -> rules(item).contains(Rule.PLAN_WATER))
+              .findFirst()
+              .orElseThrow();
+      assertThat(of(on(6, dog.pin(6, look.id(), 7, null)), PlanItem.Kind.CHECK))
+          .filteredOn(item -> item.id().equals(look.id()))
+          .extracting(item -> item.window().best())
+          .containsExactly(day(7));
+      assertThat(of(on(6, dog.quiet(6)), PlanItem.Kind.CHECK))
+          .noneMatch(item -> rules(item).contains(Rule.PLAN_WATER));
+    }
+
+    @Test
     void ofOneOutingIsCleanedOnItsLastDay() {
       TestDog dog =
           new TestDog()
