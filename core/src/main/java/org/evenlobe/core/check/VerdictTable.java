@@ -223,14 +223,28 @@ public final class VerdictTable {
 
   private VerdictTable() {}
 
+  private static final List<VerdictRule> SIGN_RULES =
+      RULES.stream().filter(VerdictRule::isSign).toList();
+
+  private static final List<VerdictRule> OTHER_RULES =
+      RULES.stream().filter(rule -> !rule.isSign()).toList();
+
+  private static final List<VerdictRule> EAR_RULES =
+      RULES.stream().filter(rule -> rule.origin() == Origin.EAR).toList();
+
   /** The verdict of an ear. */
   public static Verdict verdict(EarSigns signs) {
-    return first(signs, rule -> true);
+    return verdict(signs, signVerdict(signs));
+  }
+
+  /** The same where its sign verdict is at hand. */
+  public static Verdict verdict(EarSigns signs, Verdict bySign) {
+    return bySign.or(first(signs, OTHER_RULES));
   }
 
   /** The verdict without the eardrum and without a vet's hold. */
   public static Verdict signVerdict(EarSigns signs) {
-    return first(signs, VerdictRule::isSign);
+    return first(signs, SIGN_RULES);
   }
 
   /** Every reason that holds, the worst first; never empty. */
@@ -245,12 +259,12 @@ public final class VerdictTable {
   }
 
   private static Verdict ownSigns(EarSigns signs) {
-    return first(signs, rule -> rule.origin() == Origin.EAR);
+    return first(signs, EAR_RULES);
   }
 
-  private static Verdict first(EarSigns signs, Predicate<VerdictRule> counts) {
-    for (VerdictRule rule : RULES) {
-      if (counts.test(rule) && rule.holds().test(signs)) {
+  private static Verdict first(EarSigns signs, List<VerdictRule> rules) {
+    for (VerdictRule rule : rules) {
+      if (rule.holds().test(signs)) {
         return rule.verdict();
       }
     }

@@ -44,7 +44,7 @@ public final class TrustLadder {
     facts.addAll(dog.cleanings());
     facts.sort(Dated.BY_TIME);
     for (Dated fact : facts) {
-      if (!fact.day().isAfter(today)) {
+      if (fact.isBy(today)) {
         ladder.take(fact);
       }
     }

@@ -8,6 +8,7 @@ import java.util.stream.Stream;
 import org.evenlobe.core.check.Verdict;
 import org.evenlobe.core.cleaning.Trust;
 import org.evenlobe.core.cleaning.TrustLadder;
+import org.evenlobe.core.measure.EarPair;
 import org.evenlobe.core.measure.Side;
 import org.evenlobe.core.record.CheckRecord;
 import org.evenlobe.core.record.CleaningRecord;
@@ -27,6 +28,7 @@ import org.evenlobe.core.trend.CheckHistory;
  * @param trust where it stands on the trust ladder
  * @param moves what a person said of planned items
  * @param wet when its ears were wet, or are expected to be
+ * @param cleaned the cleanings of each ear up to today, oldest first
  * @param today the day
  */
 record Situation(
@@ -36,6 +38,7 @@ record Situation(
     Trust trust,
     Moves moves,
     WetDays wet,
+    EarPair<List<CleaningRecord>> cleaned,
     LocalDate today) {
 
   static Situation of(DogRecord dog, CheckHistory history, Preferences household, LocalDate today) {
@@ -46,6 +49,7 @@ record Situation(
         TrustLadder.trust(dog, today),
         new Moves(dog, today),
         WetDays.of(dog, today),
+        cleaned(dog, today),
         today);
   }
 
@@ -71,10 +75,9 @@ record Situation(
   /** What was cleaning of that ear, up to today. */
   Stream<Dated> cleanedBy(Side side) {
     return Stream.concat(
-            dog.cleanings().stream().filter(cleaning -> cleaning.ears().get(side).isPresent()),
-            dog.visits().stream().filter(visit -> visit.ears().get(side).cleaned()))
-        .map(Dated.class::cast)
-        .filter(this::hasHappened);
+        cleaned.get(side).stream(),
+        dog.visits().stream()
+            .filter(visit -> visit.ears().get(side).cleaned() && hasHappened(visit)));
   }
 
   boolean cleanedSince(Side side, CheckRecord check) {
@@ -83,24 +86,37 @@ record Situation(
 
   /** The cleanings of an ear up to today, oldest first. */
   List<CleaningRecord> cleanings(Side side) {
-    List<CleaningRecord> cleanings = new ArrayList<>();
+    return cleaned.get(side);
+  }
+
+  private static EarPair<List<CleaningRecord>> cleaned(DogRecord dog, LocalDate today) {
+    EarPair<List<CleaningRecord>> cleaned = EarPair.bySide(side -> new ArrayList<>());
     for (CleaningRecord cleaning : dog.cleanings()) {
-      if (hasHappened(cleaning) && cleaning.ears().get(side).isPresent()) {
-        cleanings.add(cleaning);
+      if (cleaning.isBy(today)) {
+        for (Side side : Side.values()) {
+          if (cleaning.ears().get(side).isPresent()) {
+            cleaned.get(side).add(cleaning);
+          }
+        }
       }
     }
-    return cleanings;
+    return cleaned;
   }
 
   /** The first check on a day or after it that found no discharge in an ear. */
   Optional<LocalDate> foundClean(Side side, LocalDate from) {
-    for (AssessedCheck check : history.checks()) {
-      boolean clean = check.check().ears().get(side).discharge() == Grade.NONE;
-      if (clean && !check.check().day().isBefore(from)) {
-        return Optional.of(check.check().day());
+    Optional<LocalDate> first = Optional.empty();
+    List<AssessedCheck> checks = history.checks();
+    for (int i = checks.size() - 1; i >= 0; i--) {
+      LocalDate day = checks.get(i).check().day();
+      if (day.isBefore(from)) {
+        break;
+      }
+      if (checks.get(i).check().ears().get(side).discharge() == Grade.NONE) {
+        first = Optional.of(day);
       }
     }
-    return Optional.empty();
+    return first;
   }
 
   /** Whether a check found an ear, or the whole dog, to be one for the vet. */

@@ -9,6 +9,7 @@ import org.evenlobe.core.record.DogRecord;
 import org.evenlobe.core.rule.Figures;
 import org.evenlobe.core.rule.Reason;
 import org.evenlobe.core.rule.Rule;
+import org.evenlobe.core.trend.AssessedCheck;
 
 /**
  * The checks that watch a water-sensitive dog 7, 10 and 14 days after its ears were wet (rule
@@ -18,6 +19,9 @@ final class WatchSchedule {
   private static final int[] DAYS_AFTER = {7, 10, 14};
   private static final int SLACK = 1;
 
+  /** What lies further back is watched no longer. */
+  private static final int LONGEST = 14 + 2 * SLACK;
+
   private WatchSchedule() {}
 
   /** Those that are still to be done, one a day. */
@@ -25,11 +29,14 @@ final class WatchSchedule {
     TreeMap<LocalDate, PlanItem> items = new TreeMap<>();
     if (now.dog().profile().waterSensitive()) {
       for (Outing outing : now.wet().supposed()) {
+        if (outing.last().isBefore(now.today().minusDays(LONGEST))) {
+          continue;
+        }
         for (int days : DAYS_AFTER) {
           LocalDate best = outing.last().plusDays(days);
           Window window = new Window(best.minusDays(SLACK), best, best.plusDays(SLACK));
           boolean past = window.latest().isBefore(now.today().minusDays(SLACK));
-          if (!past && !isDone(now.dog(), window, now.today())) {
+          if (!past && !isDone(now.history().checks(), window)) {
             PlanItem item = item(now.dog(), outing, days, window, now.today());
             if (now.moves().skippedOn(item.id()).isEmpty()) {
               items.put(best, item);
@@ -41,9 +48,18 @@ final class WatchSchedule {
     return List.copyOf(items.values());
   }
 
-  private static boolean isDone(DogRecord dog, Window window, LocalDate today) {
-    return dog.checks().stream()
-        .anyMatch(check -> !check.day().isAfter(today) && window.contains(check.day()));
+  /** From the latest check back, as far as the window reaches. */
+  private static boolean isDone(List<AssessedCheck> checks, Window window) {
+    for (int i = checks.size() - 1; i >= 0; i--) {
+      LocalDate day = checks.get(i).check().day();
+      if (day.isBefore(window.earliest())) {
+        return false;
+      }
+      if (window.contains(day)) {
+        return true;
+      }
+    }
+    return false;
   }
 
   private static PlanItem item(

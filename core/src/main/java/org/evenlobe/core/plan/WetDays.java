@@ -43,11 +43,14 @@ final class WetDays {
   static WetDays of(DogRecord dog, LocalDate today) {
     WetDays days = new WetDays(today);
     Map<ExposureKind, Set<LocalDate>> happened = new TreeMap<>();
+    LocalDate asked = today.minusDays(ASKED_DAYS);
     for (Exposure exposure : dog.exposures()) {
       for (LocalDate day = exposure.firstDay();
           !day.isAfter(exposure.lastDay()) && !day.isAfter(today);
           day = day.plusDays(1)) {
-        happened.computeIfAbsent(exposure.kind(), kind -> new HashSet<>()).add(day);
+        if (!day.isBefore(asked)) {
+          happened.computeIfAbsent(exposure.kind(), kind -> new HashSet<>()).add(day);
+        }
         if (exposure.kind().isWet()) {
           days.real.put(day, exposure.kind());
         }

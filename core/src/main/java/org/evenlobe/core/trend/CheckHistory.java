@@ -61,7 +61,7 @@ public final class CheckHistory {
 
   /** The history up to a day, that day included. */
   public static CheckHistory of(DogRecord dog, LocalDate today) {
-    return gone(dog, today, fact -> !fact.day().isAfter(today));
+    return gone(dog, today, fact -> fact.isBy(today));
   }
 
   /** The history up to a check of that dog's, that check included. */
@@ -99,15 +99,18 @@ public final class CheckHistory {
   }
 
   private void take(CheckRecord check) {
-    begun = begun.or(() -> Optional.of(check.day()));
-    EarPair<EarSigns> signs = EarSigns.of(check, lines.map(line -> line.background(check.day())));
-    EarPair<Verdict> verdicts = signs.map(VerdictTable::verdict);
+    // a zone's rules are slow to ask: once a check
+    LocalDate day = check.day();
+    begun = begun.or(() -> Optional.of(day));
+    EarPair<EarSigns> signs = EarSigns.of(check, lines.map(line -> line.background(day)));
     EarPair<Verdict> bySign = signs.map(VerdictTable::signVerdict);
+    EarPair<Verdict> verdicts =
+        EarPair.bySide(side -> VerdictTable.verdict(signs.get(side), bySign.get(side)));
     worseBeforeLatest = lines.map(EarLine::worseRunning);
     flares.take(check, bySign);
     Verdict worstSign = bySign.join(Verdict::or);
     if (!worstSign.isQuiet()) {
-      troubleOn = Optional.of(check.day());
+      troubleOn = Optional.of(day);
     }
     troubleOnRecord |=
         check.dog().headTilt() || flares.any() || verdicts.join(Verdict::or).atLeast(Verdict.STOP);
@@ -116,6 +119,7 @@ public final class CheckHistory {
           .get(side)
           .take(
               check,
+              day,
               bySign.get(side),
               withoutItch(signs.get(side), bySign.get(side)),
               worstSign == Verdict.URGENT,

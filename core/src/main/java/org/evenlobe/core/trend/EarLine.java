@@ -71,32 +71,37 @@ final class EarLine {
   /**
    * Takes a check.
    *
+   * @param day its local day
    * @param sign its sign verdict in this ear
    * @param itchless its sign verdict if this ear did not itch
    * @param urgentAnywhere whether either ear's is URGENT: that holds both
    * @param isWorse whether this was the worse ear
    */
   void take(
-      CheckRecord check, Verdict sign, Verdict itchless, boolean urgentAnywhere, boolean isWorse) {
+      CheckRecord check,
+      LocalDate day,
+      Verdict sign,
+      Verdict itchless,
+      boolean urgentAnywhere,
+      boolean isWorse) {
     EarFinding finding = check.ears().get(side);
-    Opened here = new Opened(check.day(), check.id());
     if (sign.atLeast(Verdict.STOP)) {
-      eardrum.severe(check.day());
+      eardrum.severe(day);
     }
     if (sign == Verdict.STOP && stopped.isEmpty()) {
-      stopped = Optional.of(here);
+      stopped = Optional.of(new Opened(day, check.id()));
     }
     if (urgentAnywhere && urgent.isEmpty()) {
-      urgent = Optional.of(here);
+      urgent = Optional.of(new Opened(day, check.id()));
     }
     if (sign.isQuiet()) {
-      quietFrom = quietFrom.or(() -> Optional.of(check.day()));
-      quietTo = check.day();
+      quietFrom = quietFrom.or(() -> Optional.of(day));
+      quietTo = day;
       normal.take(finding);
     } else {
       quietFrom = Optional.empty();
     }
-    if (itchless.isQuiet() && !check.dog().shakesSuddenly()) {
+    if (diagnosedAllergy && itchless.isQuiet() && !check.dog().shakesSuddenly()) {
       itch.take(check.dog().itch(side));
     }
     hear(finding.hearing());
