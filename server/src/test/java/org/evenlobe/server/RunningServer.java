@@ -4,7 +4,9 @@ import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Path;
+import java.util.ArrayList;
 import java.util.HashMap;
+import java.util.List;
 import java.util.Map;
 import javax.sql.DataSource;
 import net.ttddyy.dsproxy.support.ProxyDataSourceBuilder;
@@ -77,17 +79,23 @@ public final class RunningServer implements BeforeAllCallback {
         database.get("DB_URL"), "evenlobe_owner", database.get("DB_OWNER_PASSWORD"));
   }
 
-  private static String database(String command) {
+  /** Lets the owner's role end connections of the application's, as somebody at the machine can. */
+  public static void letOwnerEndConnections() {
+    database("admin", "-c", "grant pg_signal_backend to evenlobe_owner");
+  }
+
+  private static String database(String... command) {
     try {
-      ProcessBuilder builder =
-          new ProcessBuilder(PROJECT.resolve("bin/database").toString(), command);
+      List<String> line = new ArrayList<>(List.of(PROJECT.resolve("bin/database").toString()));
+      line.addAll(List.of(command));
+      ProcessBuilder builder = new ProcessBuilder(line);
       builder.environment().put("EVENLOBE_STATE", STATE.toString());
       builder.environment().put("PG_FAST", "1");
       builder.redirectError(ProcessBuilder.Redirect.INHERIT);
       Process process = builder.start();
       String out = new String(process.getInputStream().readAllBytes(), StandardCharsets.UTF_8);
       if (process.waitFor() != 0) {
-        throw new IllegalStateException("bin/database " + command + " failed");
+        throw new IllegalStateException("bin/database " + String.join(" ", command) + " failed");
       }
       return out;
     } catch (IOException e) {

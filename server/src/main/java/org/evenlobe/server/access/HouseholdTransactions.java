@@ -7,12 +7,15 @@ import java.sql.SQLException;
 import java.util.Optional;
 import javax.sql.DataSource;
 import org.hibernate.Session;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
 import org.springframework.jdbc.support.JdbcTransactionManager;
 import org.springframework.orm.jpa.EntityManagerHolder;
 import org.springframework.orm.jpa.JpaTransactionManager;
 import org.springframework.stereotype.Component;
+import org.springframework.transaction.CannotCreateTransactionException;
 import org.springframework.transaction.TransactionDefinition;
 import org.springframework.transaction.support.TransactionOperations;
 import org.springframework.transaction.support.TransactionSynchronizationManager;
@@ -26,6 +29,8 @@ import org.springframework.transaction.support.TransactionTemplate;
 class HouseholdTransactions extends JpaTransactionManager {
   private static final String TELL =
       "select set_config('evenlobe.household', ?, true), set_config('evenlobe.person', ?, true)";
+
+  private static final Logger LOG = LoggerFactory.getLogger(HouseholdTransactions.class);
 
   HouseholdTransactions(EntityManagerFactory factory) {
     super(factory);
@@ -51,7 +56,22 @@ class HouseholdTransactions extends JpaTransactionManager {
     EntityManagerHolder holder =
         (EntityManagerHolder)
             TransactionSynchronizationManager.getResource(obtainEntityManagerFactory());
-    holder.getEntityManager().unwrap(Session.class).doWork(HouseholdTransactions::tell);
+    try {
+      holder.getEntityManager().unwrap(Session.class).doWork(HouseholdTransactions::tell);
+    } catch (RuntimeException broken) {
+      // what was begun is bound to this thread, and would meet all its requests from now on
+      rollBack(holder);
+      doCleanupAfterCompletion(transaction);
+      throw new CannotCreateTransactionException("the household could not be told", broken);
+    }
+  }
+
+  private static void rollBack(EntityManagerHolder holder) {
+    try {
+      holder.getEntityManager().getTransaction().rollback();
+    } catch (RuntimeException broken) {
+      LOG.debug("nothing to roll back on a broken connection", broken);
+    }
   }
 
   private static void tell(Connection connection) throws SQLException {

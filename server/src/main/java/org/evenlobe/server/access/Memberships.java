@@ -1,12 +1,15 @@
 package org.evenlobe.server.access;
 
-import java.sql.Date;
+import java.sql.ResultSet;
+import java.sql.SQLException;
 import java.time.Clock;
 import java.time.LocalDate;
 import java.time.ZoneId;
-import java.time.ZoneOffset;
+import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
+import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Service;
 
@@ -25,12 +28,41 @@ public class Memberships {
   public Optional<Role> role(UUID household, UUID person) {
     return jdbc.sql(
             """
-            select role from membership
-            where household_id = ? and person_id = ? and (ends_on is null or ends_on >= ?)
+            select household_id, role, ends_on, household_zone(household_id) as zone
+            from membership where household_id = ? and person_id = ?
             """)
-        .params(household, person, Date.valueOf(LocalDate.now(clock.withZone(ZoneOffset.UTC))))
-        .query((row, n) -> Role.valueOf(row.getString(1)))
-        .optional();
+        .params(household, person)
+        .query((row, n) -> Held.of(row))
+        .optional()
+        .filter(held -> lasts(held.endsOn(), held.zone()))
+        .map(Held::role);
+  }
+
+  /** The households that a person belongs to today, and what they may do there. */
+  public Map<UUID, Role> of(UUID person) {
+    return jdbc
+        .sql(
+            """
+            select household_id, role, ends_on, household_zone(household_id) as zone
+            from membership where person_id = ?
+            """)
+        .param(person)
+        .query((row, n) -> Held.of(row))
+        .list()
+        .stream()
+        .filter(held -> lasts(held.endsOn(), held.zone()))
+        .collect(Collectors.toMap(Held::household, Held::role));
+  }
+
+  /**
+   * Whether a membership still holds. Its last day is the household's own: somewhere it is tomorrow
+   * already.
+   *
+   * @param endsOn its last day, where it ends by itself
+   * @param zone the zone that the household's days are counted in
+   */
+  public boolean lasts(@Nullable LocalDate endsOn, ZoneId zone) {
+    return endsOn == null || !endsOn.isBefore(LocalDate.now(clock.withZone(zone)));
   }
 
   /** The zone that the current household's days are counted in. */
@@ -39,5 +71,15 @@ public class Memberships {
         .param(CurrentMember.household())
         .query((row, n) -> ZoneId.of(row.getString(1)))
         .single();
+  }
+
+  private record Held(UUID household, Role role, @Nullable LocalDate endsOn, ZoneId zone) {
+    static Held of(ResultSet row) throws SQLException {
+      return new Held(
+          row.getObject("household_id", UUID.class),
+          Role.valueOf(row.getString("role")),
+          row.getObject("ends_on", LocalDate.class),
+          ZoneId.of(row.getString("zone")));
+    }
   }
 }

@@ -82,7 +82,7 @@ class AccountController {
     return accounts.me(person.id());
   }
 
-  /** Ends all other sessions too: whoever knew the old password is out. */
+  /** Ends all other sessions too, and this one's id: whoever knew the old password is out. */
   @PutMapping("/api/me/password")
   @ResponseStatus(HttpStatus.NO_CONTENT)
   void changePassword(
@@ -91,6 +91,7 @@ class AccountController {
       @Valid @RequestBody PasswordRequest request) {
     accounts.changePassword(person.id(), request.present(), request.next());
     endSessions(person, http.getSession().getId());
+    http.changeSessionId();
   }
 
   @PostMapping("/api/me/sign-out-everywhere")

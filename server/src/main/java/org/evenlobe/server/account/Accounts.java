@@ -1,18 +1,15 @@
 package org.evenlobe.server.account;
 
-import java.sql.Date;
 import java.time.Clock;
-import java.time.LocalDate;
 import java.time.OffsetDateTime;
 import java.time.ZoneId;
-import java.time.ZoneOffset;
-import java.util.HashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.UUID;
 import org.evenlobe.server.access.CurrentMember;
 import org.evenlobe.server.access.Member;
+import org.evenlobe.server.access.Memberships;
 import org.evenlobe.server.access.Role;
 import org.evenlobe.server.access.SignedInPerson;
 import org.evenlobe.server.fact.Precondition;
@@ -32,12 +29,19 @@ public class Accounts implements UserDetailsService {
   private final JdbcClient jdbc;
   private final PasswordEncoder passwords;
   private final SettingsKeeping settings;
+  private final Memberships memberships;
   private final Clock clock;
 
-  Accounts(JdbcClient jdbc, PasswordEncoder passwords, SettingsKeeping settings, Clock clock) {
+  Accounts(
+      JdbcClient jdbc,
+      PasswordEncoder passwords,
+      SettingsKeeping settings,
+      Memberships memberships,
+      Clock clock) {
     this.jdbc = jdbc;
     this.passwords = passwords;
     this.settings = settings;
+    this.memberships = memberships;
     this.clock = clock;
   }
 
@@ -85,17 +89,7 @@ public class Accounts implements UserDetailsService {
         .param(person.toString())
         .query(String.class)
         .single();
-    Map<UUID, Role> roles = new HashMap<>();
-    jdbc.sql(
-            """
-            select household_id, role from membership
-            where person_id = ? and (ends_on is null or ends_on >= ?)
-            """)
-        .params(person, Date.valueOf(LocalDate.now(clock.withZone(ZoneOffset.UTC))))
-        .query(
-            row -> {
-              roles.put(row.getObject(1, UUID.class), Role.valueOf(row.getString(2)));
-            });
+    Map<UUID, Role> roles = memberships.of(person);
     List<HouseholdOfMine> households =
         settings.of(roles.keySet()).stream()
             .map(

@@ -4,21 +4,22 @@ import java.nio.charset.StandardCharsets;
 import java.security.MessageDigest;
 import java.security.NoSuchAlgorithmException;
 import java.security.SecureRandom;
-import java.sql.Date;
 import java.time.Clock;
 import java.time.Duration;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.time.OffsetDateTime;
-import java.time.ZoneOffset;
+import java.time.ZoneId;
 import java.util.Base64;
 import java.util.HexFormat;
 import java.util.List;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.UUID;
 import org.evenlobe.server.access.CurrentMember;
 import org.evenlobe.server.access.HouseholdDay;
 import org.evenlobe.server.access.Member;
+import org.evenlobe.server.access.Memberships;
 import org.evenlobe.server.access.Role;
 import org.evenlobe.server.problem.InvalidFields;
 import org.evenlobe.server.problem.Refusal;
@@ -35,12 +36,14 @@ public class Members {
 
   private final JdbcClient jdbc;
   private final HouseholdDay day;
+  private final Memberships memberships;
   private final Clock clock;
   private final SecureRandom random = new SecureRandom();
 
-  Members(JdbcClient jdbc, HouseholdDay day, Clock clock) {
+  Members(JdbcClient jdbc, HouseholdDay day, Memberships memberships, Clock clock) {
     this.jdbc = jdbc;
     this.day = day;
+    this.memberships = memberships;
     this.clock = clock;
   }
 
@@ -97,7 +100,7 @@ public class Members {
                     row.getObject(1, UUID.class),
                     row.getString(2),
                     Role.valueOf(row.getString(3)),
-                    Optional.ofNullable(row.getDate(4)).map(Date::toLocalDate)))
+                    Optional.ofNullable(row.getObject(4, LocalDate.class))))
         .list();
   }
 
@@ -113,13 +116,16 @@ public class Members {
       throw InvalidFields.of("endsOn", "must not lie in the past");
     }
     lock();
+    if (role != Role.OWNER) {
+      endInvitationsOf(person);
+    }
     int changed =
         jdbc.sql(
                 """
                 update membership set role = ?, ends_on = ?
                 where household_id = ? and person_id = ?
                 """)
-            .params(role.name(), date(endsOn), CurrentMember.household(), person)
+            .params(role.name(), endsOn, CurrentMember.household(), person)
             .update();
     if (changed == 0) {
       throw Refusal.notFound();
@@ -140,6 +146,7 @@ public class Members {
       throw Refusal.forbidden("Only an owner can end somebody else's membership.");
     }
     lock();
+    endInvitationsOf(person);
     int ended =
         jdbc.sql("delete from membership where household_id = ? and person_id = ?")
             .params(me.household(), person)
@@ -172,7 +179,7 @@ public class Members {
             id,
             hash(token),
             role.name(),
-            date(memberUntil),
+            memberUntil,
             now().plus(INVITATION_HOLDS),
             me.person())
         .update();
@@ -182,22 +189,15 @@ public class Members {
   /** Invitations that may still be accepted. */
   @Transactional(readOnly = true)
   public List<Invitation> invitations() {
-    return jdbc.sql(
-            """
-            select id, role, member_until, expires_at from invite
-            where household_id = ? and accepted_by is null and revoked_at is null
-              and expires_at > ?
-            order by expires_at, id
-            """)
-        .params(CurrentMember.household(), now())
-        .query(
-            (row, n) ->
+    return open("invite.household_id = ?", CurrentMember.household()).stream()
+        .map(
+            open ->
                 new Invitation(
-                    row.getObject(1, UUID.class),
-                    Role.valueOf(row.getString(2)),
-                    Optional.ofNullable(row.getDate(3)).map(Date::toLocalDate),
-                    row.getTimestamp(4).toInstant()))
-        .list();
+                    open.id(),
+                    open.role(),
+                    Optional.ofNullable(open.memberUntil()),
+                    open.expiresAt()))
+        .toList();
   }
 
   /**
@@ -239,8 +239,9 @@ public class Members {
   }
 
   /**
-   * Makes the person a member. One who is already keeps the role that may do more; one whose
-   * membership has ended begins anew.
+   * Makes the person a member; one whose membership has ended begins anew. One who is a member
+   * already gains by it or stays as they are: nothing is shortened, and an invitation that would
+   * change nothing is not used up.
    *
    * @return the household
    * @throws Refusal 404 if the link does not hold
@@ -248,6 +249,10 @@ public class Members {
   @Transactional
   public UUID accept(String token, UUID person) {
     Open open = open(token);
+    Optional<Present> present = present(open, person);
+    if (present.isPresent() && !open.betters(present.get())) {
+      return open.household();
+    }
     int taken =
         jdbc.sql(
                 """
@@ -259,45 +264,104 @@ public class Members {
     if (taken == 0) {
       throw Refusal.notFound();
     }
+    if (present.isEmpty()) {
+      // what hung on a membership that has ended, such as a calendar's link, ends with it
+      jdbc.sql("delete from membership where household_id = ? and person_id = ?")
+          .params(open.household(), person)
+          .update();
+    }
     jdbc.sql(
             """
             insert into membership (household_id, person_id, role, since, ends_on)
             values (?, ?, ?, ?, ?)
             on conflict (household_id, person_id) do update
-            set role = excluded.role, since = excluded.since, ends_on = excluded.ends_on
-            where membership.ends_on < ?
-              or array_position(array['VIEWER', 'CARER', 'OWNER'], excluded.role)
-                > array_position(array['VIEWER', 'CARER', 'OWNER'], membership.role)
+            set role = excluded.role, ends_on = excluded.ends_on
             """)
-        .params(
-            open.household(),
-            person,
-            open.role().name(),
-            now(),
-            date(open.memberUntil()),
-            Date.valueOf(LocalDate.now(clock.withZone(ZoneOffset.UTC))))
+        .params(open.household(), person, open.role().name(), now(), open.memberUntil())
         .update();
     return open.household();
   }
 
-  private record Open(UUID household, UUID id, Role role, @Nullable LocalDate memberUntil) {}
+  private record Present(Role role, @Nullable LocalDate endsOn) {}
 
-  private Open open(String token) {
+  private Optional<Present> present(Open open, UUID person) {
     return jdbc.sql(
             """
-            select household_id, id, role, member_until from invite
-            where token_hash = ? and accepted_by is null and revoked_at is null and expires_at > ?
+            select role, ends_on from membership
+            where household_id = ? and person_id = ? for update
             """)
-        .params(hash(token), now())
+        .params(open.household(), person)
+        .query(
+            (row, n) ->
+                new Present(Role.valueOf(row.getString(1)), row.getObject(2, LocalDate.class)))
+        .optional()
+        .filter(held -> memberships.lasts(held.endsOn(), open.zone()));
+  }
+
+  private record Open(
+      UUID household,
+      UUID id,
+      Role role,
+      @Nullable LocalDate memberUntil,
+      Instant expiresAt,
+      @Nullable LocalDate makerEndsOn,
+      ZoneId zone) {
+
+    /** Whether it offers at least as much for at least as long, and more of one of them. */
+    boolean betters(Present present) {
+      boolean asLong =
+          memberUntil == null
+              || (present.endsOn() != null && !memberUntil.isBefore(present.endsOn()));
+      boolean same = role == present.role() && Objects.equals(memberUntil, present.endsOn());
+      return role.covers(present.role()) && asLong && !same;
+    }
+  }
+
+  private Open open(String token) {
+    return open("token_hash = ?", hash(token)).stream().findFirst().orElseThrow(Refusal::notFound);
+  }
+
+  /** Those that nobody took yet and whose maker may still make them. */
+  private List<Open> open(String which, Object parameter) {
+    return jdbc
+        .sql(
+            """
+            select invite.household_id, id, invite.role, member_until, expires_at, maker.ends_on,
+              household_zone(invite.household_id)
+            from invite
+            join membership maker
+              on maker.household_id = invite.household_id and maker.person_id = invited_by
+            where accepted_by is null and revoked_at is null and expires_at > ?
+              and maker.role = 'OWNER' and %s
+            order by expires_at, id
+            """
+                .formatted(which))
+        .params(now(), parameter)
         .query(
             (row, n) ->
                 new Open(
                     row.getObject(1, UUID.class),
                     row.getObject(2, UUID.class),
                     Role.valueOf(row.getString(3)),
-                    row.getDate(4) == null ? null : row.getDate(4).toLocalDate()))
-        .optional()
-        .orElseThrow(Refusal::notFound);
+                    row.getObject(4, LocalDate.class),
+                    row.getObject(5, OffsetDateTime.class).toInstant(),
+                    row.getObject(6, LocalDate.class),
+                    ZoneId.of(row.getString(7))))
+        .list()
+        .stream()
+        .filter(open -> memberships.lasts(open.makerEndsOn(), open.zone()))
+        .toList();
+  }
+
+  private void endInvitationsOf(UUID person) {
+    jdbc.sql(
+            """
+            update invite set revoked_at = ?
+            where household_id = ? and invited_by = ? and accepted_by is null
+              and revoked_at is null
+            """)
+        .params(now(), CurrentMember.household(), person)
+        .update();
   }
 
   /** Two owners who leave at once wait for each other. */
@@ -326,10 +390,6 @@ public class Members {
 
   private OffsetDateTime now() {
     return OffsetDateTime.now(clock);
-  }
-
-  private static @Nullable Date date(@Nullable LocalDate day) {
-    return day == null ? null : Date.valueOf(day);
   }
 
   private static String hash(String token) {

@@ -2,6 +2,8 @@ package org.evenlobe.server.account;
 
 import java.net.InetAddress;
 import java.time.Duration;
+import org.evenlobe.server.access.RateLimits;
+import org.evenlobe.server.problem.ProblemWriter;
 import org.evenlobe.server.problem.Refusal;
 import org.springframework.beans.factory.annotation.Value;
 import org.springframework.context.annotation.Bean;
@@ -9,12 +11,13 @@ import org.springframework.context.annotation.Configuration;
 import org.springframework.http.HttpMethod;
 import org.springframework.http.HttpStatus;
 import org.springframework.security.config.annotation.web.builders.HttpSecurity;
-import org.springframework.security.config.annotation.web.configurers.CsrfConfigurer;
 import org.springframework.security.config.annotation.web.configurers.RequestCacheConfigurer;
 import org.springframework.security.crypto.argon2.Argon2PasswordEncoder;
 import org.springframework.security.crypto.password.PasswordEncoder;
 import org.springframework.security.web.SecurityFilterChain;
+import org.springframework.security.web.authentication.UsernamePasswordAuthenticationFilter;
 import org.springframework.security.web.authentication.logout.HttpStatusReturningLogoutSuccessHandler;
+import org.springframework.security.web.csrf.CookieCsrfTokenRepository;
 import org.springframework.security.web.header.writers.ReferrerPolicyHeaderWriter.ReferrerPolicy;
 import org.springframework.session.web.http.CookieSerializer;
 import org.springframework.session.web.http.DefaultCookieSerializer;
@@ -22,14 +25,18 @@ import org.springframework.session.web.http.DefaultCookieSerializer;
 /** Who may call what without a household: signing in, and the single-page app itself. */
 @Configuration
 class Security {
+  private static final String SAME_SITE = "Lax";
   private static final String CONTENT_POLICY =
       "default-src 'self'; style-src 'self' 'unsafe-inline'; img-src 'self' data: blob:;"
           + " font-src 'self' data:; object-src 'none'; base-uri 'self'; form-action 'self';"
           + " frame-ancestors 'none'";
 
   @Bean
-  SecurityFilterChain chain(HttpSecurity http) {
-    return http.authorizeHttpRequests(
+  SecurityFilterChain chain(
+      HttpSecurity http, RateLimits limits, @Value("${evenlobe.limits.times}") int generosity) {
+    return http.addFilterBefore(
+            new TryLimits(limits, generosity), UsernamePasswordAuthenticationFilter.class)
+        .authorizeHttpRequests(
             paths ->
                 paths
                     .requestMatchers(
@@ -43,9 +50,11 @@ class Security {
                     .authenticated()
                     .requestMatchers(HttpMethod.GET)
                     .permitAll()
+                    .requestMatchers(HttpMethod.HEAD)
+                    .permitAll()
                     .anyRequest()
                     .denyAll())
-        .csrf(CsrfConfigurer::spa)
+        .csrf(token -> token.spa().csrfTokenRepository(tokenCookie()))
         // else every 401 stores "the request to go back to" in a new session, a row in the database
         .requestCache(RequestCacheConfigurer::disable)
         .formLogin(
@@ -85,16 +94,22 @@ class Security {
         .build();
   }
 
+  private static CookieCsrfTokenRepository tokenCookie() {
+    CookieCsrfTokenRepository repository = CookieCsrfTokenRepository.withHttpOnlyFalse();
+    repository.setCookieCustomizer(cookie -> cookie.sameSite(SAME_SITE));
+    return repository;
+  }
+
   /** Beyond this machine the session's cookie goes over TLS only. */
   @Bean
   CookieSerializer sessionCookie(
       @Value("${server.address}") InetAddress address,
       @Value("${server.servlet.session.cookie.name}") String name,
       @Value("${server.servlet.session.timeout}") Duration keptFor) {
-    DefaultCookieSerializer cookie = new DefaultCookieSerializer();
+    DefaultCookieSerializer cookie = new SessionCookie();
     cookie.setCookieName(name);
     cookie.setUseHttpOnlyCookie(true);
-    cookie.setSameSite("Lax");
+    cookie.setSameSite(SAME_SITE);
     cookie.setCookieMaxAge((int) keptFor.toSeconds());
     if (!address.isLoopbackAddress()) {
       cookie.setUseSecureCookie(true);

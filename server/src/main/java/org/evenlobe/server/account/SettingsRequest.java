@@ -87,7 +87,7 @@ public record SettingsRequest(
   public record CapacityRequest(
       @NotNull @Size(min = WEEKDAYS, max = WEEKDAYS)
           List<@NotNull @Min(0) @Max(Capacity.MOST) Integer> byWeekday,
-      @NotNull Set<@NotNull DayOfWeek> helperDays,
+      @NotNull @Size(max = 7) Set<@NotNull DayOfWeek> helperDays,
       @NotNull @Size(max = MOST_DAYS_OFF) Set<@NotNull LocalDate> daysOff) {}
 
   /** How volumes are shown. */

@@ -7,66 +7,88 @@ import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
 import java.time.Duration;
 import java.util.Locale;
+import java.util.UUID;
 import org.evenlobe.server.access.RateLimits;
+import org.evenlobe.server.access.SignedInPerson;
+import org.evenlobe.server.problem.InvalidFields;
+import org.evenlobe.server.problem.ProblemWriter;
 import org.evenlobe.server.problem.Refusal;
-import org.springframework.beans.factory.annotation.Value;
-import org.springframework.core.Ordered;
-import org.springframework.core.annotation.Order;
-import org.springframework.stereotype.Component;
+import org.springframework.http.HttpHeaders;
+import org.springframework.http.HttpMethod;
+import org.springframework.security.web.servlet.util.matcher.PathPatternRequestMatcher;
+import org.springframework.security.web.util.matcher.RequestMatcher;
 import org.springframework.web.filter.OncePerRequestFilter;
 
 /**
- * Limits how often somebody may try to sign in, register or handle invitations.
+ * Limits how often somebody may try to sign in, register, change a password or handle invitations.
+ * Paths are compared as the framework compares them, so that none is spelled around its limit.
  *
  * <p>Tries to sign in are counted by the caller's address together with the e-mail, and by the
  * caller's address alone; never by the e-mail alone, so that nobody can lock somebody else out.
+ * Changes of a password are counted by who is signed in: whoever holds a session may not guess.
  */
-@Component
-@Order(Ordered.HIGHEST_PRECEDENCE + 10)
-class TryLimits extends OncePerRequestFilter {
+final class TryLimits extends OncePerRequestFilter {
   private static final Duration WINDOW = Duration.ofMinutes(15);
   private static final int SIGN_INS_OF_ONE = 10;
   private static final int SIGN_INS = 60;
   private static final int REGISTRATIONS = 20;
   private static final int INVITATIONS = 60;
+  private static final int PASSWORDS = 10;
+
+  private static final RequestMatcher SIGN_IN = matcher(HttpMethod.POST, "/api/sign-in");
+  private static final RequestMatcher REGISTER = matcher(HttpMethod.POST, "/api/people");
+  private static final RequestMatcher PASSWORD = matcher(HttpMethod.PUT, "/api/me/password");
+  private static final RequestMatcher INVITATION = matcher(null, "/api/invitations/**");
+  private static final RequestMatcher INVITE =
+      matcher(HttpMethod.POST, "/api/households/*/invitations");
 
   private final RateLimits limits;
   private final int generosity;
 
-  TryLimits(RateLimits limits, @Value("${evenlobe.limits.times}") int generosity) {
+  TryLimits(RateLimits limits, int generosity) {
     this.limits = limits;
     this.generosity = generosity;
+  }
+
+  private static RequestMatcher matcher(HttpMethod method, String pattern) {
+    return PathPatternRequestMatcher.withDefaults().matcher(method, pattern);
   }
 
   @Override
   protected void doFilterInternal(
       HttpServletRequest request, HttpServletResponse response, FilterChain chain)
       throws ServletException, IOException {
-    if (allows(request)) {
+    if (SIGN_IN.matches(request) && request.getQueryString() != null) {
+      ProblemWriter.write(
+          response, InvalidFields.of("password", "must be sent in the body, never in the address"));
+    } else if (allows(request)) {
       chain.doFilter(request, response);
     } else {
-      response.setHeader("Retry-After", Long.toString(WINDOW.toSeconds()));
+      response.setHeader(HttpHeaders.RETRY_AFTER, Long.toString(WINDOW.toSeconds()));
       ProblemWriter.write(response, Refusal.tooMany());
     }
   }
 
   private boolean allows(HttpServletRequest request) {
-    String path = request.getRequestURI();
     String from = request.getRemoteAddr();
-    boolean posts = request.getMethod().equals("POST");
-    if (posts && path.equals("/api/sign-in")) {
+    if (SIGN_IN.matches(request)) {
       String email = String.valueOf(request.getParameter("email"));
-      return limits.allows("sign-in " + from, SIGN_INS * generosity, WINDOW)
-          && limits.allows(
-              "sign-in " + from + " " + key(email), SIGN_INS_OF_ONE * generosity, WINDOW);
+      return allows("sign-in " + from, SIGN_INS)
+          && allows("sign-in " + from + " " + key(email), SIGN_INS_OF_ONE);
     }
-    if (posts && path.equals("/api/people")) {
-      return limits.allows("register " + from, REGISTRATIONS * generosity, WINDOW);
+    if (REGISTER.matches(request)) {
+      return allows("register " + from, REGISTRATIONS);
     }
-    if (path.startsWith("/api/invitations/") || (posts && path.endsWith("/invitations"))) {
-      return limits.allows("invitation " + from, INVITATIONS * generosity, WINDOW);
+    if (PASSWORD.matches(request)) {
+      String who = SignedInPerson.currentId().map(UUID::toString).orElse(from);
+      return allows("password " + who, PASSWORDS);
     }
-    return true;
+    return !(INVITATION.matches(request) || INVITE.matches(request))
+        || allows("invitation " + from, INVITATIONS);
+  }
+
+  private boolean allows(String key, int tries) {
+    return limits.allows(key, tries * generosity, WINDOW);
   }
 
   /** As sign-in compares addresses, cut so that nobody fills the table with long ones. */

@@ -50,6 +50,6 @@ public class CheckKeeping {
   /** All versions, the latest first. */
   @Transactional(readOnly = true)
   public List<KeptVersion<CheckRequest>> versions(UUID id) {
-    return facts.versions(CheckRequest.class, id);
+    return facts.versions(Check.class, CheckRequest.class, id);
   }
 }

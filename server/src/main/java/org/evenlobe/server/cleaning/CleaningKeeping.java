@@ -41,7 +41,7 @@ public class CleaningKeeping {
   /** All versions, the latest first. */
   @Transactional(readOnly = true)
   public List<KeptVersion<CleaningRequest>> versions(UUID id) {
-    return facts.versions(CleaningRequest.class, id);
+    return facts.versions(Cleaning.class, CleaningRequest.class, id);
   }
 
   /**

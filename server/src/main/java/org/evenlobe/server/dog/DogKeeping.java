@@ -35,7 +35,7 @@ public class DogKeeping {
   /** All versions, the latest first. */
   @Transactional(readOnly = true)
   public List<KeptVersion<DogRequest>> versions(UUID id) {
-    return facts.versions(DogRequest.class, id);
+    return facts.versions(Dog.class, DogRequest.class, id);
   }
 
   /**

@@ -1,6 +1,7 @@
 package org.evenlobe.server.dog;
 
 import java.util.UUID;
+import org.evenlobe.server.photo.CleanPicture;
 import org.evenlobe.server.problem.Refusal;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.MediaType;
@@ -28,12 +29,13 @@ class PictureController {
     return pictures.jpeg(dog).orElseThrow(Refusal::notFound);
   }
 
+  /** It is drawn anew before the database is asked for anything: that takes seconds. */
   @PutMapping(
       value = "/api/households/{household}/dogs/{dog}/picture",
       consumes = {MediaType.IMAGE_JPEG_VALUE, MediaType.IMAGE_PNG_VALUE})
   @ResponseStatus(HttpStatus.NO_CONTENT)
   void put(@PathVariable UUID household, @PathVariable UUID dog, @RequestBody byte[] sent) {
-    pictures.put(dog, sent);
+    pictures.put(dog, CleanPicture.jpeg(sent, Pictures.LONGER_SIDE, "picture"));
   }
 
   @DeleteMapping("/api/households/{household}/dogs/{dog}/picture")

@@ -9,8 +9,6 @@ import java.util.Optional;
 import java.util.UUID;
 import org.evenlobe.server.access.CurrentMember;
 import org.evenlobe.server.fact.ChangeNumber;
-import org.evenlobe.server.photo.CleanPicture;
-import org.evenlobe.server.problem.InvalidFields;
 import org.evenlobe.server.problem.Refusal;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Service;
@@ -57,13 +55,12 @@ public class Pictures {
   }
 
   /**
-   * Keeps a JPEG or PNG as the dog's picture.
+   * Keeps a JPEG as the dog's picture.
    *
    * @throws Refusal 404 if there is no such dog
-   * @throws InvalidFields if it is no picture, or too large
    */
   @Transactional
-  public void put(UUID dog, byte[] sent) {
+  public void put(UUID dog, byte[] jpeg) {
     if (dogs.one(CurrentMember.household(), dog).isEmpty()) {
       throw Refusal.notFound();
     }
@@ -73,11 +70,7 @@ public class Pictures {
             on conflict (household_id, dog_id)
             do update set jpeg = excluded.jpeg, sent_at = excluded.sent_at
             """)
-        .params(
-            CurrentMember.household(),
-            dog,
-            CleanPicture.jpeg(sent, LONGER_SIDE, "picture"),
-            OffsetDateTime.now(clock))
+        .params(CurrentMember.household(), dog, jpeg, OffsetDateTime.now(clock))
         .update();
     changes.raise();
   }

@@ -42,12 +42,13 @@ final class AppointmentReader {
   /**
    * Its events that are not in the past, the first {@value #MOST_EVENTS}.
    *
-   * @throws InvalidFields if it is no iCalendar file or has no such event
+   * @throws InvalidFields if it is no iCalendar file, holds too much, or has no such event
    */
   static List<ReadAppointment> read(String text, ZoneId zone, LocalDate today) {
     List<ReadAppointment> read = new ArrayList<>();
     try {
-      Calendar calendar = new CalendarBuilder().build(new StringReader(text));
+      Calendar calendar =
+          new CalendarBuilder().build(new StringReader(CalendarBounds.within(text)));
       for (VEvent event : calendar.<VEvent>getComponents(Component.VEVENT)) {
         event(event, zone).filter(one -> !one.on().isBefore(today)).ifPresent(read::add);
       }

@@ -61,7 +61,7 @@ final class PlanCalendar {
     plan.calendar.add(ImmutableCalScale.GREGORIAN);
     plan.calendar.add(new XProperty("X-WR-CALNAME", "Even Lobe"));
     dogs.forEach(plan::add);
-    return plan.calendar.toString();
+    return CalendarLines.folded(plan.calendar.toString());
   }
 
   private void add(Scheduled dog) {

@@ -5,6 +5,7 @@ import jakarta.validation.constraints.Max;
 import jakarta.validation.constraints.Min;
 import jakarta.validation.constraints.NotEmpty;
 import jakarta.validation.constraints.NotNull;
+import jakarta.validation.constraints.Size;
 import java.time.DayOfWeek;
 import java.time.Instant;
 import java.time.Month;
@@ -32,7 +33,7 @@ public record ExpectedExposureRequest(
     @NotNull Instant at,
     @NotNull ZoneId zone,
     @NotNull ExposureKind kind,
-    @NotEmpty Set<@NotNull DayOfWeek> weekdays,
+    @NotEmpty @Size(max = 7) Set<@NotNull DayOfWeek> weekdays,
     @NotNull @Valid YearDayRequest from,
     @NotNull @Valid YearDayRequest until)
     implements DogFactRequest {

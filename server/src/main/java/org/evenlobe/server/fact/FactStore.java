@@ -10,6 +10,7 @@ import java.util.UUID;
 import java.util.function.Supplier;
 import org.evenlobe.server.access.CurrentMember;
 import org.evenlobe.server.access.Member;
+import org.evenlobe.server.problem.InvalidFields;
 import org.evenlobe.server.problem.Refusal;
 import org.jspecify.annotations.Nullable;
 import org.springframework.jdbc.core.simple.JdbcClient;
@@ -50,6 +51,7 @@ public class FactStore {
    *
    * @return the fact as it stands then
    * @throws Refusal 412 if it has changed meanwhile, 410 if it is deleted, 428 without precondition
+   * @throws InvalidFields if the id is that of a fact of another kind
    */
   public <B, F extends StoredFact<B>> F put(
       Class<F> kind, Supplier<F> blank, UUID id, Precondition given, B body) {
@@ -105,7 +107,7 @@ public class FactStore {
     waitForOthers(key);
     F present = found(kind, key);
     KeptVersion<B> kept =
-        versions(bodyType, id).stream()
+        versions(kind, bodyType, id).stream()
             .filter(one -> one.version() == version && one.restorable())
             .findFirst()
             .orElseThrow(Refusal::notFound);
@@ -118,7 +120,8 @@ public class FactStore {
    *
    * @throws Refusal 404 if there is no such fact
    */
-  public <B> List<KeptVersion<B>> versions(Class<B> bodyType, UUID id) {
+  public <B> List<KeptVersion<B>> versions(
+      Class<? extends StoredFact<B>> kind, Class<B> bodyType, UUID id) {
     OffsetDateTime undoable = OffsetDateTime.now(clock).minus(UNDOABLE);
     List<KeptVersion<B>> versions =
         jdbc.sql(
@@ -126,9 +129,10 @@ public class FactStore {
             select version, body, person.name, recorded_at,
               lead(recorded_at) over (order by version) as replaced_at
             from fact_version join person on person.id = person_id
-            where household_id = ? and fact_id = ? order by version desc
+            where household_id = ? and fact_id = ? and kind = ?
+            order by version desc
             """)
-            .params(CurrentMember.household(), id)
+            .params(CurrentMember.household(), id, kind.getSimpleName())
             .query(
                 (row, n) -> {
                   String body = row.getString(2);
@@ -163,6 +167,9 @@ public class FactStore {
     if (!given.expectsNew()) {
       throw Refusal.notFound();
     }
+    if (isTaken(key)) {
+      throw InvalidFields.of("id", "is the id of another record");
+    }
     F fact = blank.get();
     fact.begin(key);
     fact.advance(false);
@@ -185,6 +192,17 @@ public class FactStore {
     jdbc.sql("select pg_advisory_xact_lock(hashtextextended(?, 0))")
         .param(key.householdId() + "/" + key.id())
         .query((row, n) -> true)
+        .single();
+  }
+
+  /** Whether a fact of another kind has that id. */
+  private boolean isTaken(FactKey key) {
+    return jdbc.sql(
+            """
+            select exists (select from fact_version where household_id = ? and fact_id = ?)
+            """)
+        .params(key.householdId(), key.id())
+        .query(Boolean.class)
         .single();
   }
 

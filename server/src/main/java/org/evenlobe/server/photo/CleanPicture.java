@@ -7,11 +7,18 @@ import java.io.ByteArrayInputStream;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.io.UncheckedIOException;
+import java.util.Arrays;
 import java.util.Iterator;
+import java.util.Map;
+import java.util.concurrent.Semaphore;
+import java.util.concurrent.TimeUnit;
 import javax.imageio.ImageIO;
+import javax.imageio.ImageReadParam;
 import javax.imageio.ImageReader;
 import javax.imageio.stream.ImageInputStream;
+import javax.imageio.stream.MemoryCacheImageInputStream;
 import org.evenlobe.server.problem.InvalidFields;
+import org.evenlobe.server.problem.Refusal;
 
 /**
  * What is sent as a picture is drawn anew as a JPEG: nothing that a camera wrote beside it, such as
@@ -21,7 +28,20 @@ public final class CleanPicture {
   /** The largest picture that is taken, in bytes. */
   public static final int MOST_BYTES = 8_000_000;
 
-  private static final int MOST_PIXELS_A_SIDE = 10_000;
+  private static final int MOST_PIXELS = 50_000_000;
+  private static final String TOO_MANY_PIXELS = "must be a JPEG or PNG of 50 megapixels at most";
+
+  /** A picture is read coarser the larger it is, to this many times what is kept of it. */
+  private static final double READ_FINER = 1.5;
+
+  /** Reading one takes up to 100 MB, so that all that are sent at once never fill the memory. */
+  private static final Semaphore TWO_AT_A_TIME = new Semaphore(2);
+
+  private static final int LONGEST_WAIT_SECONDS = 20;
+  private static final Map<String, byte[]> BEGINNINGS =
+      Map.of(
+          "jpeg", new byte[] {(byte) 0xFF, (byte) 0xD8, (byte) 0xFF},
+          "png", new byte[] {(byte) 0x89, 'P', 'N', 'G'});
 
   private CleanPicture() {}
 
@@ -29,12 +49,32 @@ public final class CleanPicture {
    * The picture as a JPEG of that longer side at most, in pixels.
    *
    * @throws InvalidFields naming that field, if it is no picture, or too large
+   * @throws Refusal 503 if too many are being read
    */
   public static byte[] jpeg(byte[] sent, int longerSide, String field) {
     if (sent.length > MOST_BYTES) {
       throw InvalidFields.of(field, "must be 8 MB at most");
     }
-    BufferedImage image = read(sent, field);
+    if (!mayBegin()) {
+      throw Refusal.busy();
+    }
+    try {
+      return drawnAnew(read(sent, longerSide, field), longerSide);
+    } finally {
+      TWO_AT_A_TIME.release();
+    }
+  }
+
+  private static boolean mayBegin() {
+    try {
+      return TWO_AT_A_TIME.tryAcquire(LONGEST_WAIT_SECONDS, TimeUnit.SECONDS);
+    } catch (InterruptedException e) {
+      Thread.currentThread().interrupt();
+      return false;
+    }
+  }
+
+  private static byte[] drawnAnew(BufferedImage image, int longerSide) {
     double scale = Math.min(1, (double) longerSide / Math.max(image.getWidth(), image.getHeight()));
     int width = (int) Math.max(1, Math.round(image.getWidth() * scale));
     int height = (int) Math.max(1, Math.round(image.getHeight() * scale));
@@ -53,23 +93,39 @@ public final class CleanPicture {
   }
 
   /** Looks at the size before decoding, so that a small file cannot unpack into a huge picture. */
-  private static BufferedImage read(byte[] sent, String field) {
-    try (ImageInputStream in = ImageIO.createImageInputStream(new ByteArrayInputStream(sent))) {
-      Iterator<ImageReader> readers = ImageIO.getImageReaders(in);
-      if (readers.hasNext()) {
-        ImageReader reader = readers.next();
-        reader.setInput(in);
-        boolean fits =
-            reader.getWidth(0) <= MOST_PIXELS_A_SIDE && reader.getHeight(0) <= MOST_PIXELS_A_SIDE;
-        BufferedImage image = fits ? reader.read(0) : null;
-        reader.dispose();
-        if (image != null) {
-          return image;
-        }
+  private static BufferedImage read(byte[] sent, int longerSide, String field) {
+    ImageReader reader = reader(sent, field);
+    try (ImageInputStream in = new MemoryCacheImageInputStream(new ByteArrayInputStream(sent))) {
+      reader.setInput(in);
+      int width = reader.getWidth(0);
+      int height = reader.getHeight(0);
+      if ((long) width * height > MOST_PIXELS) {
+        throw InvalidFields.of(field, TOO_MANY_PIXELS);
       }
+      ImageReadParam coarser = reader.getDefaultReadParam();
+      int step = (int) Math.ceil(Math.max(width, height) / (READ_FINER * longerSide));
+      coarser.setSourceSubsampling(Math.min(step, width), Math.min(step, height), 0, 0);
+      return reader.read(0, coarser);
+    } catch (InvalidFields refused) {
+      throw refused;
     } catch (IOException | RuntimeException e) {
       throw InvalidFields.of(field, "cannot be read as a JPEG or PNG");
+    } finally {
+      reader.dispose();
     }
-    throw InvalidFields.of(field, "must be a JPEG or PNG of 10,000 pixels a side at most");
+  }
+
+  private static ImageReader reader(byte[] sent, String field) {
+    return BEGINNINGS.entrySet().stream()
+        .filter(one -> begins(sent, one.getValue()))
+        .map(one -> ImageIO.getImageReadersByFormatName(one.getKey()))
+        .filter(Iterator::hasNext)
+        .map(Iterator::next)
+        .findFirst()
+        .orElseThrow(() -> InvalidFields.of(field, TOO_MANY_PIXELS));
+  }
+
+  private static boolean begins(byte[] sent, byte[] with) {
+    return sent.length > with.length && Arrays.equals(sent, 0, with.length, with, 0, with.length);
   }
 }

@@ -32,8 +32,8 @@ class SessionController {
       @PathVariable UUID dog,
       @RequestParam List<Side> ears,
       @RequestParam boolean helper) {
-    if (ears.isEmpty()) {
-      throw InvalidFields.of("ears", "must name one ear at least");
+    if (ears.isEmpty() || ears.size() > Side.values().length) {
+      throw InvalidFields.of("ears", "must name one ear or both");
     }
     return sessions.cleaning(dog, ears, helper);
   }

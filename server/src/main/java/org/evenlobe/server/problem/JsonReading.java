@@ -2,6 +2,8 @@ package org.evenlobe.server.problem;
 
 import com.fasterxml.jackson.annotation.JsonInclude;
 import com.fasterxml.jackson.annotation.JsonValue;
+import java.time.Instant;
+import java.time.LocalDate;
 import org.evenlobe.core.measure.Volume;
 import org.evenlobe.core.measure.Weight;
 import org.evenlobe.core.record.Load;
@@ -42,7 +44,11 @@ class JsonReading {
             .addMixIn(Load.class, LoadShape.class)
             .addMixIn(Weight.class, WeightShape.class)
             .addMixIn(Volume.class, VolumeShape.class)
-            .addModule(new SimpleModule().addDeserializer(String.class, new CleanStrings()));
+            .addModule(
+                new SimpleModule()
+                    .addDeserializer(String.class, new CleanStrings())
+                    .addDeserializer(LocalDate.class, CalendarTimes.days())
+                    .addDeserializer(Instant.class, CalendarTimes.instants()));
   }
 
   /** A load is its grade. */

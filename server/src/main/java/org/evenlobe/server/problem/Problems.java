@@ -5,12 +5,9 @@ import java.util.List;
 import java.util.stream.Collectors;
 import org.evenlobe.server.problem.InvalidFields.FieldError;
 import org.jspecify.annotations.Nullable;
-import org.slf4j.Logger;
-import org.slf4j.LoggerFactory;
 import org.springframework.http.HttpHeaders;
-import org.springframework.http.HttpStatus;
 import org.springframework.http.HttpStatusCode;
-import org.springframework.http.ProblemDetail;
+import org.springframework.http.InvalidMediaTypeException;
 import org.springframework.http.ResponseEntity;
 import org.springframework.http.converter.HttpMessageNotReadableException;
 import org.springframework.web.HttpMediaTypeNotSupportedException;
@@ -28,8 +25,6 @@ import tools.jackson.databind.exc.UnrecognizedPropertyException;
 /** Makes every failure a problem document that names the field and says what was expected. */
 @RestControllerAdvice
 class Problems extends ResponseEntityExceptionHandler {
-  private static final Logger LOG = LoggerFactory.getLogger(Problems.class);
-
   @Override
   protected @Nullable ResponseEntity<Object> handleMethodArgumentNotValid(
       MethodArgumentNotValidException invalid,
@@ -80,15 +75,16 @@ class Problems extends ResponseEntityExceptionHandler {
         request);
   }
 
+  /** Such as a type that is none, or one of which nothing can be made. */
   @ExceptionHandler
-  ProblemDetail handleUnexpected(Exception unexpected) {
-    LOG.error("unexpected failure", unexpected);
-    ProblemDetail problem =
-        ProblemDetail.forStatusAndDetail(
-            HttpStatus.INTERNAL_SERVER_ERROR,
-            "Something went wrong on our side. Nothing was saved; try again.");
-    problem.setTitle("Unexpected failure");
-    return problem;
+  @Nullable ResponseEntity<Object> handleWrongType(
+      InvalidMediaTypeException invalid, WebRequest request) {
+    return answer(InvalidFields.of("Content-Type", "must name a type"), request);
+  }
+
+  @ExceptionHandler
+  @Nullable ResponseEntity<Object> handleUnexpected(Exception unexpected, WebRequest request) {
+    return answer(LastResort.of(unexpected), request);
   }
 
   private @Nullable ResponseEntity<Object> answer(Refusal refusal, WebRequest request) {
@@ -119,7 +115,9 @@ class Problems extends ResponseEntityExceptionHandler {
               .collect(Collectors.joining(", "));
     }
     String message = json.getOriginalMessage();
-    return message != null && message.startsWith(CleanStrings.REFUSED)
+    return message != null
+            && (message.startsWith(CleanStrings.REFUSED)
+                || message.startsWith(CalendarTimes.REFUSED))
         ? message
         : "has a value of the wrong kind";
   }

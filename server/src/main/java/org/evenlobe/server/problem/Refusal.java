@@ -1,6 +1,8 @@
 package org.evenlobe.server.problem;
 
 import java.net.URI;
+import java.util.Locale;
+import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.ProblemDetail;
 import org.springframework.web.ErrorResponseException;
@@ -8,6 +10,7 @@ import org.springframework.web.ErrorResponseException;
 /** A request that is refused, answered with an RFC 9457 problem document. */
 public class Refusal extends ErrorResponseException {
   private static final long serialVersionUID = 1;
+  private static final int SECONDS_LATER = 5;
 
   protected Refusal(HttpStatus status, String type, String title, String detail) {
     super(status, problem(status, type, title, detail), null);
@@ -36,6 +39,65 @@ public class Refusal extends ErrorResponseException {
         "too-many",
         "Too many tries",
         "That was tried too often from here. Wait a quarter of an hour and try again.");
+  }
+
+  /** The database does not answer; trying again in a moment may help. */
+  public static Refusal unreachable() {
+    return later(
+        "unreachable",
+        "Records cannot be reached",
+        "The records cannot be reached just now. Nothing was saved; what you entered is kept on this"
+            + " device. Try again in a moment.");
+  }
+
+  /** More is being sent or worked on than the machine holds. */
+  public static Refusal busy() {
+    return later(
+        "busy",
+        "Busy",
+        "Too much is being sent at once. Nothing was saved; try again in a moment.");
+  }
+
+  /** More was sent than is read. */
+  public static Refusal tooLarge(String most) {
+    return new Refusal(
+        HttpStatus.CONTENT_TOO_LARGE,
+        "too-large",
+        "Too large",
+        "What was sent is larger than " + most + ". Nothing was saved.");
+  }
+
+  /** What was announced did not arrive. */
+  public static Refusal tooSlow() {
+    return new Refusal(
+        HttpStatus.REQUEST_TIMEOUT,
+        "too-slow",
+        "Too slow",
+        "What was sent did not arrive in time. Nothing was saved; try again.");
+  }
+
+  /** A failure that is nobody's doing. */
+  static Refusal unexpected() {
+    return new Refusal(
+        HttpStatus.INTERNAL_SERVER_ERROR,
+        "unexpected",
+        "Unexpected failure",
+        "Something went wrong on our side. Nothing was saved; try again.");
+  }
+
+  /** A request that is refused before anything here has seen it. */
+  static Refusal of(HttpStatus status) {
+    return new Refusal(
+        status,
+        status.name().toLowerCase(Locale.ROOT).replace('_', '-'),
+        status.getReasonPhrase(),
+        "That request cannot be answered. Nothing was saved.");
+  }
+
+  private static Refusal later(String type, String title, String detail) {
+    Refusal refusal = new Refusal(HttpStatus.SERVICE_UNAVAILABLE, type, title, detail);
+    refusal.getHeaders().set(HttpHeaders.RETRY_AFTER, Integer.toString(SECONDS_LATER));
+    return refusal;
   }
 
   /** The fact was deleted. */

@@ -64,7 +64,7 @@ class VisitDocumentController {
       @PathVariable UUID document,
       @RequestParam String name,
       @RequestBody byte[] sent) {
-    documents.put(visit, document, name, sent);
+    documents.put(visit, document, VisitDocuments.Document.of(name, sent));
   }
 
   @DeleteMapping("/api/households/{household}/visits/{visit}/documents/{document}")

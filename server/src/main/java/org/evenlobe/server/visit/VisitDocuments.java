@@ -56,7 +56,35 @@ public class VisitDocuments {
    * @param mediaType its type
    * @param content its bytes
    */
-  record Document(String name, MediaType mediaType, ByteArrayResource content) {}
+  record Document(String name, MediaType mediaType, ByteArrayResource content) {
+
+    /**
+     * What was sent, a picture drawn anew.
+     *
+     * @throws InvalidFields if it is no JPEG, PNG or PDF, too large, or without a name
+     */
+    static Document of(String name, byte[] sent) {
+      new InvalidFields.Collector()
+          .require(
+              !name.isBlank()
+                  && name.length() <= LONGEST_NAME
+                  && name.chars().noneMatch(Character::isISOControl),
+              "name",
+              "must be 1 to 120 printable characters")
+          .require(sent.length <= CleanPicture.MOST_BYTES, "document", "must be 8 MB at most")
+          .throwIfAny();
+      boolean pdf = isPdf(sent);
+      return new Document(
+          name.strip(),
+          pdf ? MediaType.APPLICATION_PDF : MediaType.IMAGE_JPEG,
+          new ByteArrayResource(pdf ? sent : CleanPicture.jpeg(sent, LONGER_SIDE, "document")));
+    }
+
+    private static boolean isPdf(byte[] sent) {
+      return sent.length > PDF_BEGINS.length
+          && Arrays.equals(PDF_BEGINS, Arrays.copyOf(sent, PDF_BEGINS.length));
+    }
+  }
 
   /** What is attached to the visits of a dog, oldest first, by visit. */
   @Transactional(readOnly = true)
@@ -88,14 +116,16 @@ public class VisitDocuments {
   /**
    * A document.
    *
-   * @throws Refusal 404 if that visit has none such
+   * @throws Refusal 404 if that visit has none such, or is deleted
    */
   @Transactional(readOnly = true)
   Document one(UUID visit, UUID document) {
     return jdbc.sql(
             """
-            select name, media_type, content from visit_document
-            where household_id = ? and visit_id = ? and id = ?
+            select document.name, media_type, content
+            from visit_document document
+            join visit on visit.household_id = document.household_id and visit.id = visit_id
+            where document.household_id = ? and visit_id = ? and document.id = ? and not gone
             """)
         .params(CurrentMember.household(), visit, document)
         .query(
@@ -109,13 +139,13 @@ public class VisitDocuments {
   }
 
   /**
-   * Attaches a JPEG, PNG or PDF to a visit; one of that id that is there already stays.
+   * Attaches a document to a visit; one of that id that is there already stays.
    *
    * @throws Refusal 404 if there is no such visit
-   * @throws InvalidFields if it is none of these, too large, without a name or one too many
+   * @throws InvalidFields if it is one too many
    */
   @Transactional
-  void put(UUID visit, UUID document, String name, byte[] sent) {
+  void put(UUID visit, UUID id, Document document) {
     UUID household = CurrentMember.household();
     boolean known =
         jdbc.sql("select exists (select from visit where household_id = ? and id = ? and not gone)")
@@ -131,20 +161,12 @@ public class VisitDocuments {
                 select count(*) from visit_document
                 where household_id = ? and visit_id = ? and id <> ?
                 """)
-            .params(household, visit, document)
+            .params(household, visit, id)
             .query(Integer.class)
             .single();
-    new InvalidFields.Collector()
-        .require(
-            !name.isBlank()
-                && name.length() <= LONGEST_NAME
-                && name.chars().noneMatch(Character::isISOControl),
-            "name",
-            "must be 1 to 120 printable characters")
-        .require(attached < MOST_FOR_A_VISIT, "document", "must be 12 at most for a visit")
-        .require(sent.length <= CleanPicture.MOST_BYTES, "document", "must be 8 MB at most")
-        .throwIfAny();
-    boolean pdf = isPdf(sent);
+    if (attached >= MOST_FOR_A_VISIT) {
+      throw InvalidFields.of("document", "must be 12 at most for a visit");
+    }
     jdbc.sql(
             """
             insert into visit_document values (?, ?, ?, ?, ?, ?, ?)
@@ -152,11 +174,11 @@ public class VisitDocuments {
             """)
         .params(
             household,
-            document,
+            id,
             visit,
-            name.strip(),
-            pdf ? MediaType.APPLICATION_PDF_VALUE : MediaType.IMAGE_JPEG_VALUE,
-            pdf ? sent : CleanPicture.jpeg(sent, LONGER_SIDE, "document"),
+            document.name(),
+            document.mediaType().toString(),
+            document.content().getByteArray(),
             OffsetDateTime.now(clock))
         .update();
     changes.raise();
@@ -169,10 +191,5 @@ public class VisitDocuments {
         .params(CurrentMember.household(), visit, document)
         .update();
     changes.raise();
-  }
-
-  private static boolean isPdf(byte[] sent) {
-    return sent.length > PDF_BEGINS.length
-        && Arrays.equals(PDF_BEGINS, Arrays.copyOf(sent, PDF_BEGINS.length));
   }
 }

@@ -72,7 +72,7 @@ public class VisitKeeping {
   /** All versions, the latest first. */
   @Transactional(readOnly = true)
   public List<KeptVersion<VisitRequest>> versions(UUID id) {
-    return facts.versions(VisitRequest.class, id);
+    return facts.versions(Visit.class, VisitRequest.class, id);
   }
 
   /**

@@ -3,6 +3,7 @@ package org.evenlobe.server.account;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.time.LocalDate;
+import java.time.ZoneId;
 import java.time.ZoneOffset;
 import java.util.UUID;
 import org.evenlobe.server.Caller;
@@ -10,6 +11,8 @@ import org.evenlobe.server.RunningServer;
 import org.evenlobe.server.Samples;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import tools.jackson.databind.JsonNode;
 
@@ -134,5 +137,100 @@ class MembersTest {
     assertThat(guest.delete(owner.at("/members/" + ownerId()), 1).status()).isEqualTo(403);
     assertThat(guest.delete(owner.at("/members/" + guestId()), 1).status()).isEqualTo(204);
     assertThat(guest.get(owner.at("/today")).status()).isEqualTo(404);
+  }
+
+  @Test
+  void anOwnerWhoWasRemovedDoesNotComeBackByAnInvitationOfTheirOwn() {
+    accept(invite("{\"role\": \"OWNER\"}"));
+    String own =
+        guest
+            .post(owner.at("/invitations"), "{\"role\": \"OWNER\"}")
+            .json()
+            .get("token")
+            .asString();
+    assertThat(owner.delete(owner.at("/members/" + guestId()), 1).status()).isEqualTo(204);
+
+    assertThat(guest.get("/api/invitations/" + own).status()).isEqualTo(404);
+    assertThat(guest.post("/api/invitations/" + own + "/accept", "").status()).isEqualTo(404);
+
+    accept(invite("{\"role\": \"OWNER\"}"));
+    assertThat(guest.get("/api/invitations/" + own).status()).isEqualTo(404);
+  }
+
+  @Test
+  void anInvitationHoldsOnlyWhileItsMakerMayStillMakeIt() {
+    accept(invite("{\"role\": \"OWNER\"}"));
+    String own =
+        guest
+            .post(owner.at("/invitations"), "{\"role\": \"OWNER\"}")
+            .json()
+            .get("token")
+            .asString();
+    assertThat(owner.get(owner.at("/invitations")).json()).hasSize(1);
+
+    assertThat(change(guestId(), "{\"role\": \"CARER\"}").status()).isEqualTo(204);
+
+    assertThat(guest.post("/api/invitations/" + own + "/accept", "").status()).isEqualTo(404);
+    assertThat(owner.get(owner.at("/invitations")).json()).isEmpty();
+    assertThat(guest.get("/api/me").json().at("/households").toString()).contains("CARER");
+  }
+
+  @ParameterizedTest(name = "{0} until {1}, invited as {2} until {3}: {4} until {5}, used {6}")
+  @CsvSource(
+      nullValues = "-",
+      value = {
+        "CARER, -, VIEWER, -, CARER, -, false",
+        "CARER, -, CARER, -, CARER, -, false",
+        "CARER, -, CARER, 9, CARER, -, false",
+        "CARER, -, OWNER, 9, CARER, -, false",
+        "OWNER, 9, VIEWER, -, OWNER, 9, false",
+        "CARER, 9, CARER, 12, CARER, 12, true",
+        "VIEWER, 9, CARER, -, CARER, -, true",
+        "VIEWER, -, CARER, -, CARER, -, true",
+      })
+  void anInvitationOfAMemberNeverShortensAndIsNotUsedUpInVain(
+      String role,
+      Integer days,
+      String invitedAs,
+      Integer invitedDays,
+      String then,
+      Integer thenDays,
+      boolean used) {
+    LocalDate today = LocalDate.now(ZoneId.of("Europe/Berlin"));
+    accept(invite(invitation(role, days, today)));
+    JsonNode second = invite(invitation(invitedAs, invitedDays, today));
+
+    assertThat(accept(second).status()).isEqualTo(200);
+
+    JsonNode me =
+        owner
+            .get(owner.at("/members"))
+            .json()
+            .valueStream()
+            .filter(one -> one.get("person").asString().equals(guestId()))
+            .findFirst()
+            .orElseThrow();
+    assertThat(me.get("role").asString()).isEqualTo(then);
+    assertThat(me.path("endsOn").asString(""))
+        .isEqualTo(thenDays == null ? "" : today.plusDays(thenDays).toString());
+    assertThat(owner.get(owner.at("/invitations")).json()).hasSize(used ? 0 : 1);
+  }
+
+  private static String invitation(String role, Integer days, LocalDate today) {
+    return days == null
+        ? "{\"role\": \"%s\"}".formatted(role)
+        : "{\"role\": \"%s\", \"memberUntil\": \"%s\"}".formatted(role, today.plusDays(days));
+  }
+
+  @Test
+  void aCalendarsLinkDiesWithTheMembershipOfWhoeverMadeIt() {
+    accept(invite("{\"role\": \"CARER\"}"));
+    String path = guest.post(owner.at("/calendar-link"), "").json().get("path").asString();
+    assertThat(Caller.signedOut().get(path).status()).isEqualTo(200);
+
+    owner.delete(owner.at("/members/" + guestId()), 1);
+    accept(invite("{\"role\": \"CARER\"}"));
+
+    assertThat(Caller.signedOut().get(path).status()).isEqualTo(404);
   }
 }

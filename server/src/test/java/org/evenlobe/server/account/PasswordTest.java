@@ -30,9 +30,11 @@ class PasswordTest {
   @Test
   void isChangedAndEndsTheOtherSessions() {
     Caller elsewhere = elsewhere();
+    String before = here.cookie("EVENLOBE_SESSION");
 
     assertThat(change(Caller.PASSWORD, "another long secret").status()).isEqualTo(204);
 
+    assertThat(here.cookie("EVENLOBE_SESSION")).isNotEqualTo(before);
     assertThat(here.get("/api/me").status()).isEqualTo(200);
     assertThat(elsewhere.get("/api/me").status()).isEqualTo(401);
     assertThat(Caller.signedOut().signIn(email, Caller.PASSWORD).status()).isEqualTo(401);

@@ -100,8 +100,8 @@ class DogTest {
   }
 
   @Test
-  void refusesANameOfTwoMegabytes() {
-    Caller.Answer answer = owner.create(path, Samples.dog("x".repeat(2_000_000)));
+  void refusesANameOfSixtyKilobytes() {
+    Caller.Answer answer = owner.create(path, Samples.dog("x".repeat(60_000)));
 
     assertThat(answer.status()).isEqualTo(400);
     assertThat(answer.refusedFields()).containsExactly("name");

@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import biweekly.Biweekly;
 import biweekly.ICalendar;
 import biweekly.component.VEvent;
+import java.nio.charset.StandardCharsets;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.time.ZoneId;
@@ -182,6 +183,93 @@ class CalendarTest {
       })
   void answersAnEventThatCannotBeWithASentenceAndNoFault(String start) {
     assertThat(preview(event(start)).status()).isIn(200, 400);
+  }
+
+  /** What a zone says between its first and last line, before an event in that zone. */
+  private String zoned(String zone) {
+    String day = today.plusDays(5).toString().replace("-", "");
+    return event("DTSTART;TZID=Somewhere:" + day + "T120000")
+        .replace(
+            "BEGIN:VEVENT",
+            "BEGIN:VTIMEZONE\r\nTZID:Somewhere\r\n"
+                + zone.replace("\n", "\r\n")
+                + "END:VTIMEZONE\r\nBEGIN:VEVENT");
+  }
+
+  private static String observance(String kind, String start, String more) {
+    return """
+    BEGIN:%s
+    DTSTART:%s
+    TZOFFSETFROM:%s
+    TZOFFSETTO:%s
+    %s
+    END:%s
+    """
+        .formatted(
+            kind,
+            start,
+            kind.equals("STANDARD") ? "+0200" : "+0100",
+            kind.equals("STANDARD") ? "+0100" : "+0200",
+            more,
+            kind);
+  }
+
+  @ParameterizedTest
+  @ValueSource(
+      strings = {
+        "RRULE:FREQ=MINUTELY",
+        "RRULE:FREQ=SECONDLY;COUNT=9",
+        "RRULE:FREQ=YEARLY;BYMONTH=3;BYHOUR=1,2,3;BYMINUTE=1,2,3",
+        "RRULE:FREQ=YEARLY;BYDAY=MO,TU,WE",
+        "RRULE:FREQ=YEARLY;BYMONTH=1,2,3,4;BYDAY=MO",
+        "RRULE:FREQ=YEA\r\n RLY;FREQ=MINUTELY",
+        "EXRULE:FREQ=YEARLY",
+      })
+  void refusesByNameAZoneThatChangesOtherThanYearly(String rule) {
+    Caller.Answer answer = preview(zoned(observance("DAYLIGHT", "19700101T000000", rule)));
+
+    assertThat(answer.refusedFields()).containsExactly("ics");
+    assertThat(answer.body()).contains("describes a time zone");
+  }
+
+  @Test
+  void refusesByNameMoreChangesAndEventsThanACalendarHas() {
+    String many = observance("DAYLIGHT", "20200101T000000", "COMMENT:x").repeat(201);
+    String dates = "RDATE:" + "20200101T000000,".repeat(200) + "20200101T000000";
+
+    assertThat(preview(zoned(many)).body()).contains("more than 200 changes");
+    assertThat(preview(zoned(observance("STANDARD", "20200101T000000", dates))).body())
+        .contains("more than 200 changes");
+    String event = "BEGIN:VEVENT\r\nUID:1\r\nEND:VEVENT\r\n";
+    assertThat(preview("BEGIN:VCALENDAR\r\n" + event.repeat(2001) + "END:VCALENDAR\r\n").body())
+        .contains("more than 2,000 events");
+  }
+
+  @Test
+  void readsAZoneThatIsDescribedInTheFileThoughItBegins1601() {
+    String zone =
+        observance("STANDARD", "16011028T030000", "RRULE:FREQ=YEARLY;BYDAY=-1SU;BYMONTH=10")
+            + observance("DAYLIGHT", "16010325T020000", "RRULE:FREQ=YEARLY;BYDAY=-1SU;BYMONTH=3");
+
+    assertThat(preview(zoned(zone)).json().get(0).get("time").asString()).matches("12:00(:00)?");
+  }
+
+  @Test
+  void foldsNoLineLongerThan75OctetsAndCutsNoCharacter() {
+    assertThat(
+            owner
+                .create(owner.at("/dogs/" + UUID.randomUUID()), Samples.dog("Größe".repeat(12)))
+                .status())
+        .isEqualTo(200);
+
+    String calendar = owner.get(owner.at("/calendar.ics")).body();
+
+    assertThat(calendar.split("\r\n", -1))
+        .allSatisfy(
+            line -> assertThat(line.getBytes(StandardCharsets.UTF_8)).hasSizeLessThanOrEqualTo(75));
+    assertThat(read(owner.get(owner.at("/calendar.ics"))).getEvents())
+        .anySatisfy(
+            event -> assertThat(event.getSummary().getValue()).startsWith("Größe".repeat(12)));
   }
 
   /** Else the library that reads calendars asks the net for newer definitions of time zones. */

@@ -1,0 +1,113 @@
+package org.evenlobe.server.body;
+
+import jakarta.servlet.AsyncContext;
+import jakarta.servlet.AsyncEvent;
+import jakarta.servlet.AsyncListener;
+import jakarta.servlet.ReadListener;
+import jakarta.servlet.ServletInputStream;
+import jakarta.servlet.http.HttpServletResponse;
+import java.io.ByteArrayOutputStream;
+import java.io.IOException;
+import org.evenlobe.server.problem.ProblemWriter;
+import org.evenlobe.server.problem.Refusal;
+import org.springframework.http.HttpHeaders;
+
+/** What of one request's body has arrived. Once all has, the request goes on; or it is refused. */
+final class ReceivedBody implements ReadListener, AsyncListener {
+  private static final int READ_AT_ONCE = 8192;
+
+  private final AsyncContext request;
+  private final BodyLimit limit;
+  private final HeldMemory memory;
+  private final ByteArrayOutputStream bytes = new ByteArrayOutputStream();
+  private final byte[] buffer = new byte[READ_AT_ONCE];
+  private boolean over;
+  private boolean released;
+
+  ReceivedBody(AsyncContext request, BodyLimit limit, HeldMemory memory) {
+    this.request = request;
+    this.limit = limit;
+    this.memory = memory;
+  }
+
+  byte[] bytes() {
+    return bytes.toByteArray();
+  }
+
+  /** Its memory is held no longer. */
+  synchronized void release() {
+    if (!released) {
+      released = true;
+      memory.giveBack(bytes.size());
+    }
+  }
+
+  @Override
+  public synchronized void onDataAvailable() throws IOException {
+    ServletInputStream in = request.getRequest().getInputStream();
+    while (!over && in.isReady()) {
+      int read = in.read(buffer);
+      if (read < 0) {
+        return;
+      }
+      if (bytes.size() + read > limit.bytes()) {
+        refuse(Refusal.tooLarge(limit.words()));
+      } else if (memory.take(read)) {
+        bytes.write(buffer, 0, read);
+      } else {
+        refuse(Refusal.busy());
+      }
+    }
+  }
+
+  @Override
+  public synchronized void onAllDataRead() {
+    if (!over) {
+      over = true;
+      request.dispatch();
+    }
+  }
+
+  @Override
+  public synchronized void onError(Throwable callerWentAway) {
+    release();
+    if (!over) {
+      over = true;
+      request.complete();
+    }
+  }
+
+  @Override
+  public synchronized void onTimeout(AsyncEvent event) throws IOException {
+    if (!over) {
+      refuse(Refusal.tooSlow());
+    }
+  }
+
+  private void refuse(Refusal refusal) throws IOException {
+    over = true;
+    release();
+    HttpServletResponse response = (HttpServletResponse) request.getResponse();
+    response.setHeader(HttpHeaders.CONNECTION, "close");
+    try {
+      ProblemWriter.write(response, refusal);
+    } finally {
+      request.complete();
+    }
+  }
+
+  @Override
+  public void onComplete(AsyncEvent event) {
+    release();
+  }
+
+  @Override
+  public void onError(AsyncEvent event) {
+    release();
+  }
+
+  @Override
+  public void onStartAsync(AsyncEvent event) {
+    // it goes on with its body in memory: nothing of this class is needed any more
+  }
+}
