@@ -35,6 +35,8 @@ export default defineConfig({
     outDir: 'dist',
     sourcemap: false,
     manifest: true,
+    // what ships with the app, shown on its page of licences
+    license: { fileName: 'licences/web.json' },
     // fonts stay files of their own: the content policy allows no data: scripts, and they cache
     assetsInlineLimit: 0,
     chunkSizeWarningLimit: 700,

@@ -38,12 +38,16 @@ prepare_fast_start() {
   fi
   exec 7>&-
 }
-FAST_FLAGS="-XX:TieredStopAtLevel=1 -XX:+UseSerialGC -Xmx512m"
+FAST_FLAGS="-XX:TieredStopAtLevel=1 -XX:+UseSerialGC -Xmx512m -XX:+ExitOnOutOfMemoryError"
 
-# fast_java LOG: becomes the server
+# fast_java STATE: becomes the server, whose log is kept within bounds in STATE/log/server.log; what it
+# says before it has a log is in server.out beside it, anew with each start
 fast_java() {
+  mkdir -p "$1/log"
+  export LOGGING_FILE_NAME="$1/log/server.log" LOGGING_THRESHOLD_CONSOLE=off
   cd "$FAST"
   local archive=()
   [ -f server.jsa ] && archive=(-XX:SharedArchiveFile=server.jsa -Xlog:disable -Xlog:all=error:stderr)
-  exec "$JAVA_HOME/bin/java" "${archive[@]}" $FAST_FLAGS -jar "$(basename "$JAR")" >"$1" 2>&1 </dev/null
+  exec "$JAVA_HOME/bin/java" "${archive[@]}" $FAST_FLAGS -jar "$(basename "$JAR")" \
+    >"$1/log/server.out" 2>&1 </dev/null
 }

@@ -9,10 +9,8 @@ import { theme } from './theme/theme';
 
 const RETRIES = 2;
 
-/** A refusal stays a refusal; only what may pass is tried again. */
 function mayPass(failures: number, error: Error): boolean {
-  const status = error instanceof Problem ? error.status : 0;
-  return failures < RETRIES && (status === 0 || status >= 500);
+  return failures < RETRIES && (!(error instanceof Problem) || error.mayPass);
 }
 
 export function App() {

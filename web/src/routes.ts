@@ -32,6 +32,7 @@ export const routes: RouteObject[] = [
       { path: 'dogs/:dog/why', lazy: () => import('./plan/WhyPage') },
       { path: 'stock', lazy: () => import('./stock/StockPage') },
       { path: 'household', lazy: () => import('./account/HouseholdPage') },
+      { path: 'household/licences', lazy: () => import('./licence/LicencesPage') },
       { path: 'dogs/:dog/check', lazy: () => import('./check/CheckPage') },
       { path: 'dogs/:dog/checks', lazy: () => import('./check/ChecksPage') },
       { path: 'dogs/:dog/checks/:check', lazy: () => import('./check/CheckResultPage') },

@@ -1,5 +1,7 @@
 import Box from '@mui/material/Box';
+import Link from '@mui/material/Link';
 import Stack from '@mui/material/Stack';
+import { Link as RouterLink } from 'react-router';
 import { ArchivedDogs } from '../dog/ArchivedDogs';
 import { CalendarPanel } from '../exchange/CalendarPanel';
 import { Page } from '../shell/Page';
@@ -30,6 +32,9 @@ export function Component() {
           <CalendarPanel />
           <ArchivedDogs />
           <PersonPanel />
+          <Link component={RouterLink} to="/household/licences" color="textSecondary">
+            Licences of what ships with Even Lobe
+          </Link>
         </Stack>
         <SettingsPanel />
       </Box>

@@ -1,12 +1,17 @@
 import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { useEffect, useRef } from 'react';
 import { api } from '../api/client';
-import { answered } from '../api/problem';
+import { answered, Problem } from '../api/problem';
 
 const EVERY_MS = 3000;
 
-/** Fetches anew what is shown once somebody else has changed something in the household. */
-export function useLiveChanges(household: string): void {
+/**
+ * Fetches anew what is shown once somebody else has changed something in the household, or once the
+ * server answers again.
+ *
+ * @returns whether it does not answer just now
+ */
+export function useLiveChanges(household: string): boolean {
   const client = useQueryClient();
   const changes = useQuery({
     queryKey: ['changes', household],
@@ -24,4 +29,11 @@ export function useLiveChanges(household: string): void {
     }
     seen.current = number;
   }, [number, household, client]);
+  const cut = changes.error instanceof Problem && changes.error.mayPass;
+  const wasCut = useRef(false);
+  useEffect(() => {
+    if (wasCut.current && !cut) void client.invalidateQueries({ queryKey: [household] });
+    wasCut.current = cut;
+  }, [cut, household, client]);
+  return cut;
 }

@@ -21,6 +21,11 @@ export class Problem extends Error {
     this.status = status;
     this.fields = fields;
   }
+
+  /** Whether it may pass by itself, so that trying again makes sense; a refusal stays one. */
+  get mayPass(): boolean {
+    return this.status === 0 || this.status >= 500;
+  }
 }
 
 const UNREACHABLE =
@@ -54,16 +59,30 @@ export async function answered<T>(
   return result.data as T;
 }
 
-/** Like {@link answered}, for a plain fetch. */
-export async function answeredPlain(call: Promise<Response>): Promise<void> {
-  let response;
+async function reached(call: Promise<Response>): Promise<Response> {
   try {
-    response = await call;
+    return await call;
   } catch {
     throw new Problem(0, UNREACHABLE);
   }
+}
+
+/** Like {@link answered}, for a plain fetch. */
+export async function answeredPlain(call: Promise<Response>): Promise<void> {
+  const response = await reached(call);
   if (!response.ok) {
     const body: unknown = await response.json().catch(() => undefined);
     throw problemOf(response.status, body);
   }
+}
+
+/** A plain fetch's JSON of the shape that is expected, or a {@link Problem} thrown. */
+export async function answeredAs<T>(
+  call: Promise<Response>,
+  shape: { parse: (body: unknown) => T },
+): Promise<T> {
+  const response = await reached(call);
+  const body: unknown = await response.json().catch(() => undefined);
+  if (!response.ok) throw problemOf(response.status, body);
+  return shape.parse(body);
 }

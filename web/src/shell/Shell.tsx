@@ -6,6 +6,7 @@ import LogoutIcon from '@mui/icons-material/Logout';
 import ContrastIcon from '@mui/icons-material/Contrast';
 import StockIcon from '@mui/icons-material/Inventory2Outlined';
 import TodayIcon from '@mui/icons-material/TodayOutlined';
+import Alert from '@mui/material/Alert';
 import Box from '@mui/material/Box';
 import ButtonBase from '@mui/material/ButtonBase';
 import { useColorScheme } from '@mui/material/styles';
@@ -35,7 +36,7 @@ export function Shell() {
 
 function Frame() {
   const households = useMe().data?.households ?? [];
-  useLiveChanges(useHousehold().id);
+  const cut = useLiveChanges(useHousehold().id);
   const navigate = useNavigate();
   const [keysOpen, setKeysOpen] = useState(false);
   const keys = useMemo(
@@ -59,6 +60,12 @@ function Frame() {
     >
       <Rail households={households} onKeys={() => setKeysOpen(true)} />
       <Box component="main" sx={{ order: { xs: 0, md: 1 }, minWidth: 0 }}>
+        {cut && (
+          <Alert severity="warning" sx={{ borderRadius: 0 }}>
+            The records cannot be reached just now. What you see is as it last was, and what you
+            typed stays here; it goes on by itself.
+          </Alert>
+        )}
         <WaitingNotice />
         <Outlet />
       </Box>

@@ -162,6 +162,11 @@ final class Person implements AutoCloseable {
         .isEmpty();
   }
 
+  /** What the browser says of a server that answers 503 was to be expected. */
+  void expectUnanswered() {
+    problems.removeIf(problem -> problem.contains("status of 503"));
+  }
+
   /** Nothing failed on the way, and no request left the machine. */
   @Override
   public void close() {

@@ -42,6 +42,11 @@ public final class RunningDemo implements BeforeAllCallback {
     return Demo.another(STATE.resolve("demo"), 8545);
   }
 
+  /** Stops or starts the demo's database under its server. */
+  static void database(String command) {
+    Demo.script("bin/database", STATE.resolve("demo"), command);
+  }
+
   /** Waits until a server answers. */
   static void await(String address) {
     HttpClient client = HttpClient.newHttpClient();

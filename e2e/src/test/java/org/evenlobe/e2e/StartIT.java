@@ -3,11 +3,8 @@ package org.evenlobe.e2e;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
-import com.microsoft.playwright.APIRequestContext;
 import com.microsoft.playwright.APIResponse;
 import com.microsoft.playwright.Playwright;
-import com.microsoft.playwright.options.FormData;
-import com.microsoft.playwright.options.RequestOptions;
 import java.io.InputStream;
 import java.net.URI;
 import java.net.http.HttpClient;
@@ -49,8 +46,9 @@ class StartIT {
   void whatWasAnsweredIsThereAfterTheServerWasKilled() throws Exception {
     String email = UUID.randomUUID() + "@test.example";
     String dog;
+    ApiClient client;
     try (Demo first = Demo.start("bin/start", STATE, PORT, "--fresh")) {
-      Client client = new Client(first.address());
+      client = new ApiClient(playwright, first.address());
       client.register(email);
       client.signIn(email);
       dog = "/api/households/" + client.household() + "/dogs/" + UUID.randomUUID();
@@ -61,10 +59,10 @@ class StartIT {
 
       assertThat(saved.status()).isEqualTo(200);
       server.onExit().get();
+      RunningDemo.await(first.address());
+      assertThat(client.get(dog)).as("started again by itself").contains("\"Fen\"");
     }
     try (Demo second = Demo.start("bin/start", STATE, PORT)) {
-      Client client = new Client(second.address());
-      client.signIn(email);
       assertThat(client.get(dog)).contains("\"Fen\"");
 
       assertThatThrownBy(() -> Demo.start("bin/start", STATE, PORT))
@@ -128,81 +126,18 @@ class StartIT {
   }
 
   @Test
+  void beyondThisMachineItTakesACertificateAndDemoDataNeverGoesThere() {
+    Map<String, String> everywhere = Map.of("PORT", "8560", "ADDRESS", "0.0.0.0");
+    assertThatThrownBy(() -> Demo.start("bin/start", STATE, everywhere))
+        .hasMessageContaining("takes a certificate");
+    assertThatThrownBy(() -> Demo.start("bin/demo", STATE, everywhere))
+        .hasMessageContaining("demo data is served on this machine only");
+  }
+
+  @Test
   void aWrongArgumentIsToldInOneSentence() {
     assertThatThrownBy(() -> Demo.start("bin/start", STATE, PORT, "--frsh"))
         .hasMessageContaining("usage: bin/start [--fresh] [--certificate FILE --key FILE]")
         .hasMessageContaining("not '--frsh'");
-  }
-
-  /** Speaks HTTP as the web client does. */
-  private static final class Client {
-    private final APIRequestContext http;
-
-    Client(String address) {
-      http =
-          playwright
-              .request()
-              .newContext(
-                  new com.microsoft.playwright.APIRequest.NewContextOptions().setBaseURL(address));
-    }
-
-    private RequestOptions options() {
-      http.get("/api/csrf");
-      String state = http.storageState();
-      String token = state.replaceAll("(?s).*\"XSRF-TOKEN\",\"value\":\"([^\"]*)\".*", "$1");
-      return RequestOptions.create().setHeader("X-XSRF-TOKEN", token);
-    }
-
-    void register(String email) {
-      APIResponse answer =
-          http.post(
-              "/api/people",
-              options()
-                  .setData(
-                      Map.of(
-                          "name", "Wren",
-                          "email", email,
-                          "password", "a long enough secret",
-                          "household", "Saltings",
-                          "zone", "Europe/London")));
-      assertThat(answer.status()).as(answer.text()).isEqualTo(204);
-    }
-
-    void signIn(String email) {
-      APIResponse answer =
-          http.post(
-              "/api/sign-in",
-              options()
-                  .setForm(
-                      FormData.create()
-                          .set("email", email)
-                          .set("password", "a long enough secret")));
-      assertThat(answer.status()).as(answer.text()).isEqualTo(204);
-    }
-
-    String household() {
-      return get("/api/me").replaceAll("(?s).*\"households\":\\[\\{\"id\":\"([^\"]*)\".*", "$1");
-    }
-
-    String get(String path) {
-      return http.get(path).text();
-    }
-
-    APIResponse putDog(String path) {
-      return http.put(
-          path,
-          options()
-              .setHeader("If-None-Match", "*")
-              .setHeader("Content-Type", "application/json")
-              .setData(
-                  """
-                  {"name": "Fen", "breeds": [], "ageEstimated": false, "weights": [],
-                   "joinedOn": "2025-01-01",
-                   "ears": {"carriage": "DROP", "cropped": false, "canalHair": "NONE",
-                            "feathering": "NONE"},
-                   "life": {"water": "NEVER", "ground": "MIXED", "climate": "TEMPERATE",
-                            "allergy": "NONE", "infections": "NONE"},
-                   "lightCoat": false, "eardrum": {"status": "NEVER_EXAMINED"}}"""));
-    }
   }
 }

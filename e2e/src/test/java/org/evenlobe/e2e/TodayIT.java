@@ -133,6 +133,10 @@ class TodayIT {
         page.getByLabel("Role of Marsh warden").waitFor();
         expectWellMade(warden);
         page.getByLabel("Cleanings on Monday").waitFor();
+        warden.link("Licences of what ships with Even Lobe").click();
+        page.getByText("OFL-1.1").first().waitFor();
+        page.getByText("org.hibernate.orm:hibernate-core").waitFor();
+        expectWellMade(warden);
         warden.link("Month").click();
         page.getByText("A drop is a cleaning").waitFor();
         expectWellMade(warden);

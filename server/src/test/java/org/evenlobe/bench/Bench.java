@@ -3,6 +3,7 @@ package org.evenlobe.bench;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
+import org.evenlobe.fuzz.ApiFuzz;
 import org.evenlobe.server.Caller;
 import org.evenlobe.server.EvenLobe;
 import org.evenlobe.server.RunningServer;
@@ -11,10 +12,13 @@ import org.evenlobe.server.StatementCount;
 
 /**
  * Prints figures of the server, all or those that are named: statements, today, checks, plan,
- * start-up. Asserts nothing. Run it with {@code bin/bench}.
+ * start-up; load and fuzz only where they are named. Asserts nothing. Run it with {@code
+ * bin/bench}.
  */
 public final class Bench {
   private static final int PAIRS = 3;
+  private static final int FUZZ_SEEDS = 8;
+  private static final int FUZZ_REQUESTS = 6000;
 
   private Bench() {}
 
@@ -36,6 +40,12 @@ public final class Bench {
       }
       if (parts.isEmpty() || parts.contains("start-up")) {
         startUp();
+      }
+      if (parts.contains("load")) {
+        load();
+      }
+      if (parts.contains("fuzz")) {
+        fuzz();
       }
     } finally {
       server.close();
@@ -98,6 +108,42 @@ public final class Bench {
     }
     ratios.sort(null);
     print("start-up, server to bare: %.2f (median of %d)", ratios.get(PAIRS / 2), PAIRS);
+  }
+
+  private static void load() throws Exception {
+    LoadCost.Day day = LoadCost.day();
+    print(
+        "a person with one dog, a day of ten looks and 20 minutes open: %d statements, %d kB",
+        day.statements(), day.kilobytes());
+    for (int processes = 1; processes <= 2; processes++) {
+      LoadCost.Load load = LoadCost.load(processes);
+      print(
+          "people polling and recording, %d process(es): %.0f requests a second, p50 %.1f ms, p95 %.1f"
+              + " ms, p99 %.1f ms; %d MB at the start, %d MB at the end",
+          processes,
+          load.perSecond(),
+          load.p50(),
+          load.p95(),
+          load.p99(),
+          load.megabytesBefore(),
+          load.megabytesAfter());
+    }
+    LoadCost.Faults faults = LoadCost.faults();
+    print(
+        "the same with %d kills of servers and database: %d records acknowledged, %d sent again, %d"
+            + " lost, %d doubled",
+        faults.kills(), faults.acknowledged(), faults.resent(), faults.lost(), faults.doubled());
+  }
+
+  private static void fuzz() {
+    for (long seed = 1; seed <= FUZZ_SEEDS; seed++) {
+      ApiFuzz fuzz = new ApiFuzz(seed);
+      List<String> failures = fuzz.run(FUZZ_REQUESTS);
+      print(
+          "fuzz, seed %d: %d requests, %d records taken, %d failures",
+          seed, FUZZ_REQUESTS, fuzz.accepted(), failures.size());
+      failures.forEach(failure -> print("  %s", failure));
+    }
   }
 
   private static void print(String format, Object... values) {

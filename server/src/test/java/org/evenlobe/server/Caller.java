@@ -23,7 +23,12 @@ public final class Caller {
 
   private final CookieManager cookies = new CookieManager();
   private final HttpClient client = HttpClient.newBuilder().cookieHandler(cookies).build();
+  private String address;
   private UUID household;
+
+  private Caller(String address) {
+    this.address = address;
+  }
 
   /** An answer. */
   public record Answer(int status, String body, HttpResponse<String> whole) {
@@ -39,12 +44,17 @@ public final class Caller {
 
   /** Someone who has not signed in. */
   public static Caller signedOut() {
-    return new Caller();
+    return new Caller(RunningServer.address());
   }
 
   /** A new person with a household of their own, signed in. */
   public static Caller newOwner() {
-    Caller caller = new Caller();
+    return newOwner(RunningServer.address());
+  }
+
+  /** The same at a server process of its own. */
+  public static Caller newOwner(String address) {
+    Caller caller = new Caller(address);
     String email = UUID.randomUUID() + "@test.example";
     assertThat(caller.register(email).status()).isEqualTo(204);
     assertThat(caller.signIn(email, PASSWORD).status()).isEqualTo(204);
@@ -73,6 +83,11 @@ public final class Caller {
                         + URLEncoder.encode(email, StandardCharsets.UTF_8)
                         + "&password="
                         + URLEncoder.encode(password, StandardCharsets.UTF_8))));
+  }
+
+  /** From now on it speaks to another process. */
+  public void turnTo(String otherAddress) {
+    address = otherAddress;
   }
 
   public UUID household() {
@@ -134,8 +149,7 @@ public final class Caller {
   }
 
   public HttpRequest.Builder request(String path) {
-    HttpRequest.Builder request =
-        HttpRequest.newBuilder(URI.create(RunningServer.address() + path));
+    HttpRequest.Builder request = HttpRequest.newBuilder(URI.create(address + path));
     String token = cookie("XSRF-TOKEN");
     return token.isEmpty() ? request : request.header("X-XSRF-TOKEN", token);
   }

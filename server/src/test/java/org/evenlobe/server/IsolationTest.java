@@ -315,7 +315,11 @@ class IsolationTest {
         .hasSameElementsAs(documented);
   }
 
-  private static Caller.Answer call(Caller caller, Endpoint endpoint, UUID household) {
+  static Caller owner() {
+    return owner;
+  }
+
+  static Caller.Answer call(Caller caller, Endpoint endpoint, UUID household) {
     caller.get("/api/csrf");
     HttpRequest.BodyPublisher body =
         endpoint.body().isEmpty()

@@ -18,6 +18,7 @@ import org.springframework.context.ConfigurableApplicationContext;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
 import org.springframework.jdbc.datasource.DriverManagerDataSource;
+import org.springframework.jdbc.datasource.SingleConnectionDataSource;
 
 /**
  * Starts the real server once for all tests of the module, on a free port, against a PostgreSQL of
@@ -79,9 +80,21 @@ public final class RunningServer implements BeforeAllCallback {
         database.get("DB_URL"), "evenlobe_owner", database.get("DB_OWNER_PASSWORD"));
   }
 
+  /** The same through one connection, where it is asked often. */
+  public static DataSource oneConnection() {
+    return new SingleConnectionDataSource(
+        database.get("DB_URL"), "evenlobe_owner", database.get("DB_OWNER_PASSWORD"), true);
+  }
+
   /** Lets the owner's role end connections of the application's, as somebody at the machine can. */
   public static void letOwnerEndConnections() {
     database("admin", "-c", "grant pg_signal_backend to evenlobe_owner");
+  }
+
+  /** Ends the database as a power cut does, and starts it again. */
+  public static void killDatabase() {
+    database("kill");
+    database("start");
   }
 
   private static String database(String... command) {

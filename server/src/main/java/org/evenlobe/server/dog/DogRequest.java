@@ -36,6 +36,7 @@ import org.evenlobe.core.record.WaterHabit;
 import org.evenlobe.core.record.Weighing;
 import org.evenlobe.core.record.WipeMaterial;
 import org.evenlobe.server.ear.KnownBreed;
+import org.evenlobe.server.problem.InvalidFields;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -129,6 +130,9 @@ public record DogRequest(
   public record EardrumRequest(@NotNull Eardrum.Status status, @Nullable LocalDate on) {
 
     Eardrum toCore() {
+      if (status == Eardrum.Status.SEEN_INTACT && on == null) {
+        throw InvalidFields.of("eardrum.on", "must say when it was seen");
+      }
       return new Eardrum(status, Optional.ofNullable(on));
     }
   }
