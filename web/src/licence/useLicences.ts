@@ -1,5 +1,5 @@
 import { useQuery } from '@tanstack/react-query';
-import { z } from 'zod';
+import { z } from 'zod/mini';
 import { answeredAs } from '../api/problem';
 
 const FOR_EVER = Infinity;
@@ -9,7 +9,7 @@ const web = z.array(
     name: z.string(),
     version: z.string(),
     identifier: z.string(),
-    text: z.string().optional(),
+    text: z.optional(z.string()),
   }),
 );
 const server = z.array(
