@@ -16,8 +16,16 @@ export function tokenHeader(): Record<string, string> {
   return token ? { 'X-XSRF-TOKEN': token } : {};
 }
 
+/** The token's cookie ends with the browser, a sign-in does not: then another is fetched first. */
+async function fetchToken(): Promise<void> {
+  if (!cookie('XSRF-TOKEN')) {
+    await globalThis.fetch('/api/csrf', { credentials: 'same-origin' }).catch(() => undefined);
+  }
+}
+
 const sendToken: Middleware = {
-  onRequest({ request }) {
+  async onRequest({ request }) {
+    if (request.method !== 'GET') await fetchToken();
     for (const [name, value] of Object.entries(tokenHeader())) request.headers.set(name, value);
     return request;
   },

@@ -5,6 +5,7 @@ export interface FieldError {
 
 /** What a server's problem document says. */
 interface ProblemDocument {
+  type?: string;
   status?: number;
   detail?: string;
   errors?: FieldError[];
@@ -14,12 +15,19 @@ interface ProblemDocument {
 export class Problem extends Error {
   readonly status: number;
   readonly fields: FieldError[];
+  readonly type: string;
 
-  constructor(status: number, sentence: string, fields: FieldError[] = []) {
+  constructor(status: number, sentence: string, fields: FieldError[] = [], type = '') {
     super(sentence);
     this.name = 'Problem';
     this.status = status;
     this.fields = fields;
+    this.type = type;
+  }
+
+  /** Whether it is only the token that is missing: the next request brings another. */
+  get isToken(): boolean {
+    return this.type === '/problems/token';
   }
 
   /** Whether it may pass by itself, so that trying again makes sense; a refusal stays one. */
@@ -41,6 +49,7 @@ function problemOf(status: number, body: unknown): Problem {
     status,
     document.detail ?? 'Something went wrong. Nothing was saved; try again.',
     document.errors ?? [],
+    document.type,
   );
 }
 

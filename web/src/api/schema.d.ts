@@ -1238,7 +1238,6 @@ export interface components {
       leftOn?: string;
       /** Format: date-time */
       picture?: string;
-      pins: components['schemas']['Pin'][];
       plan: components['schemas']['DogPlan'];
       startsFrom?: components['schemas']['EarPairEarFinding'];
       /** Format: int32 */
@@ -1253,6 +1252,7 @@ export interface components {
       ears: components['schemas']['EarPairEarPlan'];
       items: components['schemas']['PlanItem'][];
       loadFactor: components['schemas']['LoadFactor'];
+      noCleaning?: components['schemas']['Reason'];
       open: components['schemas']['ExpectedDay'][];
       start: components['schemas']['StartingInterval'];
       /** Format: date */
@@ -2067,18 +2067,6 @@ export interface components {
       reason: components['schemas']['Reason'];
       words: string;
     };
-    Pin: {
-      /** Format: date-time */
-      at: string;
-      /** Format: uuid */
-      id: string;
-      item: string;
-      /** Format: date */
-      on: string;
-      reason?: string;
-      /** @description an IANA zone, such as Europe/Berlin */
-      zone: string;
-    };
     PinRequest: {
       /** Format: date-time */
       at: string;
@@ -2093,9 +2081,14 @@ export interface components {
     };
     PlanItem: {
       ears: ('RIGHT' | 'LEFT')[];
+      /** @enum {string} */
+      fixedBy: 'NOBODY' | 'PERSON' | 'VET';
+      /** @description stands while what it counts from does */
       id: string;
       /** @enum {string} */
       kind: 'VISIT' | 'DRY' | 'CHECK' | 'WATCH' | 'CLEAN' | 'PRACTICE';
+      own: components['schemas']['Window'];
+      pins: string[];
       pressing: boolean;
       reasons: components['schemas']['Reason'][];
       /** @enum {string} */
@@ -2498,6 +2491,7 @@ export interface components {
     Unplaced: {
       /** Format: uuid */
       dogId: string;
+      /** @description stands while what it counts from does */
       item: string;
       reason: components['schemas']['Reason'];
       /** Format: date */

@@ -7,28 +7,13 @@ import Typography from '@mui/material/Typography';
 import { Link as RouterLink } from 'react-router';
 import type { Schemas } from '../api/client';
 import { inWords, longDate, shortDate } from '../measure/days';
-import { earsName, ofSide, SIDES } from '../measure/side';
+import { earsName } from '../measure/side';
 import { caution } from './agenda';
-import { nextOf } from './items';
+import { inOrder, nextOf } from './items';
 import { LoadFactorWhy, Reasons } from './Why';
 
 type DogPlan = Schemas['DogPlan'];
 type PlanItem = Schemas['PlanItem'];
-
-/** The rules under which nothing is planned. */
-const NOTHING_PLANNED: readonly Schemas['Reason']['rule'][] = [
-  'PLAN_HOLD',
-  'PLAN_VET',
-  'PLAN_AS_NEEDED',
-  'PLAN_CHECKS_ONLY',
-];
-
-/** Why no cleaning is planned. */
-function whyNone(plan: DogPlan): string | undefined {
-  return SIDES.flatMap((side) => ofSide(plan.ears, side).rhythm.reasons).find(({ rule }) =>
-    NOTHING_PLANNED.includes(rule),
-  )?.sentence;
-}
 
 /** The next visit, check and cleaning of a dog, and on demand every reason that led to them. */
 export function ComingUp({
@@ -43,29 +28,19 @@ export function ComingUp({
   const visit = nextOf(plan.items, 'VISIT');
   const check = nextOf(plan.items, 'CHECK', 'WATCH');
   const cleaning = nextOf(plan.items, 'CLEAN');
+  const next = inOrder([visit, check, cleaning].filter((item) => item !== undefined));
   return (
     <Paper variant="outlined" sx={{ p: 2.5 }} component="section" aria-label="What comes next">
       <Stack spacing={1.5}>
-        {visit && <Next heading="The vet" item={visit} today={plan.today} />}
-        {check && (
-          <Next
-            heading={check.kind === 'WATCH' ? 'Next: watch after water' : 'Next: check both ears'}
-            item={check}
-            today={plan.today}
-          />
-        )}
-        {cleaning ? (
-          <Next
-            heading={`${check ? 'Then' : 'Next'}: clean ${earsName(cleaning.ears)}`}
-            item={cleaning}
-            today={plan.today}
-          />
-        ) : (
+        {next.map((item, at) => (
+          <Next key={item.id} heading={heading(item, at)} item={item} today={plan.today} />
+        ))}
+        {!cleaning && (
           <Box>
             <Typography variant="h3" component="h2">
               No cleaning is planned
             </Typography>
-            <Typography>{whyNone(plan)}</Typography>
+            <Typography>{plan.noCleaning?.sentence}</Typography>
           </Box>
         )}
       </Stack>
@@ -86,10 +61,21 @@ export function ComingUp({
         Every date, and what if
       </Button>
       <Collapse in={open} unmountOnExit>
-        <Why plan={plan} items={[visit, check, cleaning].filter((item) => item !== undefined)} />
+        <Why plan={plan} items={next} />
       </Collapse>
     </Paper>
   );
+}
+
+/** "Next: check both ears", "Then: clean the right ear". */
+function heading(item: PlanItem, at: number): string {
+  const what: Partial<Record<PlanItem['kind'], string>> = {
+    VISIT: 'the vet',
+    WATCH: 'watch after water',
+    CHECK: 'check both ears',
+    CLEAN: `clean ${earsName(item.ears)}`,
+  };
+  return `${at === 0 ? 'Next' : 'Then'}: ${what[item.kind] ?? ''}`;
 }
 
 function Next({ heading, item, today }: { heading: string; item: PlanItem; today: string }) {

@@ -64,7 +64,7 @@ export function MonthGrid({
   function drop(at: Held | undefined) {
     setHeld(undefined);
     if (!at || at.over < today.today || at.over === drawnOn(at.item, today.today)) return;
-    if (isWithin(at.over, at.item.window)) {
+    if (isWithin(at.over, at.item.own)) {
       pin.mutate({ dogId: at.dog.id, item: at.item.id, on: at.over });
     } else {
       setAsking(at);
@@ -357,6 +357,6 @@ const ROWS: Record<PlanItem['kind'], string> = {
 
 function cellColour(day: Day, today: Day, held: Held | undefined): string | undefined {
   if (held && day === held.over) return 'mark.chosen';
-  if (held && isWithin(day, held.item.window) && day >= today) return 'mark.plannedShade';
+  if (held && isWithin(day, held.item.own) && day >= today) return 'mark.plannedShade';
   return isWeekend(day) ? 'action.hover' : undefined;
 }

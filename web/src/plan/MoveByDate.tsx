@@ -17,14 +17,11 @@ export function MoveByDate({
   name,
   item,
   today,
-  pins,
 }: {
   dogId: string;
   name: string;
   item: PlanItem;
   today: Day;
-  /** What was said of its day before. */
-  pins: readonly string[];
 }) {
   const unpin = useUnpin();
   const [day, setDay] = useState(drawnOn(item, today));
@@ -48,15 +45,13 @@ export function MoveByDate({
         disabled={!possible}
         loading={pin.isPending}
         onClick={() =>
-          isWithin(day, item.window)
-            ? pin.mutate({ dogId, item: item.id, on: day })
-            : setAsking(true)
+          isWithin(day, item.own) ? pin.mutate({ dogId, item: item.id, on: day }) : setAsking(true)
         }
       >
         Put it there
       </Button>
-      {pins.length > 0 && (
-        <Button loading={unpin.isPending} onClick={() => unpin.mutate(pins)}>
+      {item.pins.length > 0 && (
+        <Button loading={unpin.isPending} onClick={() => unpin.mutate(item.pins)}>
           Back to its own day
         </Button>
       )}

@@ -30,7 +30,7 @@ export function MoveDialog({
 }) {
   const [reason, setReason] = useState('');
   const pin = usePin(onDone);
-  const { earliest, latest } = item.window;
+  const { earliest, latest } = item.own;
   return (
     <Dialog open onClose={onDone} aria-labelledby="move-title" fullWidth>
       <DialogTitle id="move-title">

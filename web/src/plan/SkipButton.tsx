@@ -17,7 +17,7 @@ const USUAL = ['Not here that day', 'Not well enough to be handled', 'Done by so
 export function SkipButton({ dogId, name, item }: { dogId: string; name: string; item: PlanItem }) {
   const [open, setOpen] = useState(false);
   const [reason, setReason] = useState('');
-  const skip = useSkip(dogId, item.id, () => setOpen(false));
+  const skip = useSkip(dogId, item.id, `${name}, ${itemWords(item)}`, () => setOpen(false));
   const said = reason.trim();
   return (
     <>

@@ -75,16 +75,9 @@ export function WhatIf({ dogId, profile }: { dogId: string; profile: Schemas['Do
           }
         />
         {said.scheduling === 'FIXED' && (
-          <TextField
-            size="small"
-            type="number"
-            label="Every so many days"
-            value={said.fixedDays ?? DEFAULT_DAYS}
-            onChange={(event) => {
-              const days = Number(event.target.value);
-              if (days >= FEWEST_DAYS && days <= MOST_DAYS) set({ fixedDays: days });
-            }}
-            slotProps={{ htmlInput: { min: FEWEST_DAYS, max: MOST_DAYS } }}
+          <FixedDays
+            days={said.fixedDays ?? DEFAULT_DAYS}
+            onChange={(fixedDays) => set({ fixedDays })}
           />
         )}
         <Pick
@@ -145,11 +138,37 @@ export function WhatIf({ dogId, profile }: { dogId: string; profile: Schemas['Do
   );
 }
 
+/** A number on its way to being typed stands as it is; one that may be asked is passed on. */
+function FixedDays({ days, onChange }: { days: number; onChange: (days: number) => void }) {
+  const [typed, setTyped] = useState(String(days));
+  const isOff = !isPossible(Number(typed));
+  return (
+    <TextField
+      size="small"
+      type="number"
+      label="Every so many days"
+      value={typed}
+      error={isOff}
+      helperText={isOff ? `${FEWEST_DAYS} to ${MOST_DAYS}` : undefined}
+      onChange={(event) => {
+        setTyped(event.target.value);
+        const next = Number(event.target.value);
+        if (isPossible(next)) onChange(next);
+      }}
+      slotProps={{ htmlInput: { min: FEWEST_DAYS, max: MOST_DAYS } }}
+    />
+  );
+}
+
+function isPossible(days: number): boolean {
+  return Number.isInteger(days) && days >= FEWEST_DAYS && days <= MOST_DAYS;
+}
+
 function labelOf<V extends string>(choices: readonly { value: V; label: string }[], value: V) {
   return choices.find((one) => one.value === value)?.label ?? value;
 }
 
-/** "Cleanings in 60 days: 4 instead of 6. The first 3 days later." */
+/** "4 cleanings in 60 days instead of 6. Right ear every 14 days (now 10), left every 14 (now 12)." */
 function difference(now: DogPlan, then: DogPlan): string {
   const [a, b] = [now, then].map((plan) => plan.items.filter(({ kind }) => kind === 'CLEAN'));
   const before = a ?? [];

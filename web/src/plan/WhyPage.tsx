@@ -182,7 +182,6 @@ function Chain({ dog: inFull, item }: { dog: DogInFull; item: PlanItem }) {
           name={dog.profile.name}
           item={item}
           today={plan.today}
-          pins={inFull.pins.filter((pin) => pin.item === item.id).map(({ id }) => id)}
         />
       )}
       {item.kind === 'CLEAN' && (

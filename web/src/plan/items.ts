@@ -11,6 +11,13 @@ export function nextOf(
   return items.find((item) => kinds.includes(item.kind));
 }
 
+/** What presses first, then by day; of one day as the plan has them. */
+export function inOrder(items: readonly PlanItem[]): PlanItem[] {
+  return [...items].sort(
+    (a, b) => Number(b.pressing) - Number(a.pressing) || a.window.best.localeCompare(b.window.best),
+  );
+}
+
 /** What is to be done, as headings and captions say it. */
 export const KIND_WORDS: Record<PlanItem['kind'], string> = {
   VISIT: 'Vet',

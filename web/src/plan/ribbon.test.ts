@@ -27,14 +27,18 @@ function cleaning(day: string, right?: number, left?: number): Schemas['Cleaning
 }
 
 function item(best: string, slack = 2): Schemas['PlanItem'] {
+  const window = { earliest: addDays(best, -slack), best, latest: addDays(best, slack) };
   return {
     id: `item of ${best}`,
     kind: 'CLEAN',
     ears: ['RIGHT', 'LEFT'],
     standing: 'LATER',
     pressing: false,
+    fixedBy: 'NOBODY',
+    pins: [],
     reasons: [],
-    window: { earliest: addDays(best, -slack), best, latest: addDays(best, slack) },
+    window,
+    own: window,
   };
 }
 

@@ -2,8 +2,9 @@ import { useState } from 'react';
 import { v7 as newId } from 'uuid';
 import { api } from '../api/client';
 import { answered } from '../api/problem';
+import { CREATE, FIRST_VERSION } from '../fact/firstVersion';
 import { useChange } from '../fact/useChange';
-import type { Day } from '../measure/days';
+import { longDate, type Day } from '../measure/days';
 
 /** Where a planned item of a dog is put, and why where that lies outside its window. */
 export interface PinSaid {
@@ -19,7 +20,7 @@ export function useUnpin() {
     for (const pin of pins) {
       await answered(
         api.DELETE('/api/households/{household}/pins/{pin}', {
-          params: { path: { household, pin }, header: { 'If-Match': '"1"' } },
+          params: { path: { household, pin }, header: FIRST_VERSION },
         }),
       );
     }
@@ -33,7 +34,7 @@ export function usePin(onSaved?: () => void) {
     ({ dogId, item, on, reason }: PinSaid, { household, ...when }) =>
       answered(
         api.PUT('/api/households/{household}/pins/{pin}', {
-          params: { path: { household, pin: id }, header: { 'If-None-Match': '*' } },
+          params: { path: { household, pin: id }, header: CREATE },
           body: { dogId, ...when, item, on, ...(reason && { reason }) },
         }),
       ),
@@ -41,5 +42,14 @@ export function usePin(onSaved?: () => void) {
       setId(newId());
       onSaved?.();
     },
+    ({ on }, household) => ({
+      words: `Moved to ${longDate(on)}.`,
+      undo: () =>
+        answered(
+          api.DELETE('/api/households/{household}/pins/{pin}', {
+            params: { path: { household, pin: id }, header: FIRST_VERSION },
+          }),
+        ),
+    }),
   );
 }

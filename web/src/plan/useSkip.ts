@@ -1,27 +1,30 @@
-import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { v7 as newId } from 'uuid';
-import { useHousehold, useSettings } from '../account/useMe';
 import { api } from '../api/client';
 import { answered } from '../api/problem';
+import { CREATE, FIRST_VERSION } from '../fact/firstVersion';
+import { useChange } from '../fact/useChange';
 
 /** Skips a planned item under an id that stays the same over all tries. */
-export function useSkip(dogId: string, item: string, onSaved: () => void) {
-  const household = useHousehold().id;
-  const { zone } = useSettings();
-  const client = useQueryClient();
+export function useSkip(dogId: string, item: string, words: string, onSaved: () => void) {
   const [skip] = useState(() => newId());
-  return useMutation({
-    mutationFn: (reason: string) =>
+  return useChange(
+    (reason: string, { household, ...when }) =>
       answered(
         api.PUT('/api/households/{household}/skips/{skip}', {
-          params: { path: { household, skip }, header: { 'If-None-Match': '*' } },
-          body: { dogId, at: new Date().toISOString(), zone, item, reason },
+          params: { path: { household, skip }, header: CREATE },
+          body: { dogId, ...when, item, reason },
         }),
       ),
-    onSuccess: async () => {
-      await client.invalidateQueries({ queryKey: [household] });
-      onSaved();
-    },
-  });
+    onSaved,
+    (_, household) => ({
+      words: `Skipped: ${words}.`,
+      undo: () =>
+        answered(
+          api.DELETE('/api/households/{household}/skips/{skip}', {
+            params: { path: { household, skip }, header: FIRST_VERSION },
+          }),
+        ),
+    }),
+  );
 }

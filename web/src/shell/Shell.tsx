@@ -20,6 +20,7 @@ import { signOut } from '../account/session';
 import { chooseHousehold } from '../account/chosenHousehold';
 import { useLiveChanges } from '../account/useLiveChanges';
 import { useHousehold, useMayRecord, useMe, type Household } from '../account/useMe';
+import { UndoHost } from '../fact/UndoHost';
 import { useKeys } from './keys';
 import { KeysDialog } from './KeysDialog';
 import { Mark } from './Mark';
@@ -29,7 +30,9 @@ import { SignedIn } from './SignedIn';
 export function Shell() {
   return (
     <SignedIn>
-      <Frame />
+      <UndoHost>
+        <Frame />
+      </UndoHost>
     </SignedIn>
   );
 }

@@ -1,31 +1,45 @@
 import { useMutation } from '@tanstack/react-query';
-import { v7 as newId } from 'uuid';
 import { useHousehold } from '../account/useMe';
 import { api, type Schemas } from '../api/client';
 import { answered } from '../api/problem';
+import { CREATE, FIRST_VERSION } from '../fact/firstVersion';
 import { useChange } from '../fact/useChange';
+import { useIds } from '../fact/useIds';
 
 export type AppointmentSaid = Pick<Schemas['AppointmentRequest'], 'on' | 'time' | 'what'>;
 
 /** Notes when a vet is to see a dog, and takes that back. */
 export function useAppointments(dogId: string, onMade: () => void) {
+  const { idOf, saved } = useIds();
   const make = useChange(
     (said: AppointmentSaid, { household, ...when }) =>
       answered(
         api.PUT('/api/households/{household}/appointments/{appointment}', {
           params: {
-            path: { household, appointment: newId() },
-            header: { 'If-None-Match': '*' },
+            path: { household, appointment: idOf(JSON.stringify(said)) },
+            header: CREATE,
           },
           body: { dogId, ...when, ...said },
         }),
       ),
     onMade,
+    (said, household) => {
+      const appointment = saved(JSON.stringify(said));
+      return {
+        words: `Noted: ${said.what}.`,
+        undo: () =>
+          answered(
+            api.DELETE('/api/households/{household}/appointments/{appointment}', {
+              params: { path: { household, appointment }, header: FIRST_VERSION },
+            }),
+          ),
+      };
+    },
   );
   const cancel = useChange((appointment: string, { household }) =>
     answered(
       api.DELETE('/api/households/{household}/appointments/{appointment}', {
-        params: { path: { household, appointment }, header: { 'If-Match': '"1"' } },
+        params: { path: { household, appointment }, header: FIRST_VERSION },
       }),
     ),
   );

@@ -1,16 +1,22 @@
 import Alert from '@mui/material/Alert';
 import Button from '@mui/material/Button';
 import { useMe } from '../../account/useMe';
-import { discard } from './queue';
+import { discard, tryAgain, useIsUnstored } from './queue';
 import { useSending } from './useSending';
 
 /** What was done without a connection and is still to be stored; what was refused, and why. */
 export function WaitingNotice() {
   const me = useMe();
   const waiting = useSending(me.data?.id);
+  const isUnstored = useIsUnstored();
   const open = waiting.filter((one) => !one.refused);
   return (
     <>
+      {isUnstored && (
+        <Alert severity="warning" sx={{ borderRadius: 0 }}>
+          This device keeps nothing more: leave this page open until what waits is sent.
+        </Alert>
+      )}
       {open.length > 0 && (
         <Alert severity="info" sx={{ borderRadius: 0 }}>
           {open.map((one) => one.name).join(', ')}: recorded on this device, sent as soon as there
@@ -25,13 +31,18 @@ export function WaitingNotice() {
             severity="error"
             sx={{ borderRadius: 0 }}
             action={
-              <Button color="inherit" onClick={() => discard(one.id)}>
-                Let it go
-              </Button>
+              <>
+                <Button color="inherit" onClick={() => tryAgain(one.id)}>
+                  Try again
+                </Button>
+                <Button color="inherit" onClick={() => discard(one.id)}>
+                  Let it go
+                </Button>
+              </>
             }
           >
             {one.name}: the record of {one.what.body.at.slice(0, 10)} was refused: {one.refused} It
-            is kept on this device until you let it go.
+            is kept on this device until it is stored or you let it go.
           </Alert>
         ))}
     </>

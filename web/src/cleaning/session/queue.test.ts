@@ -1,5 +1,5 @@
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
-import { discard, enqueue, send, type Waiting } from './queue';
+import { discard, enqueue, send, tryAgain, type Waiting } from './queue';
 
 const KEPT = 'evenlobe.waiting';
 
@@ -30,8 +30,11 @@ function kept(): Waiting[] {
 /** Each request's method and path, in order. */
 function serverThat(answers: (path: string) => Response | Error) {
   const seen: string[] = [];
-  vi.stubGlobal('fetch', (request: Request) => {
-    const path = `${request.method} ${new URL(request.url).pathname}`;
+  vi.stubGlobal('fetch', (request: Request | string) => {
+    const path =
+      typeof request === 'string'
+        ? `GET ${request}`
+        : `${request.method} ${new URL(request.url).pathname}`;
     seen.push(path);
     const answer = answers(path);
     return answer instanceof Error ? Promise.reject(answer) : Promise.resolve(answer);
@@ -42,7 +45,10 @@ function serverThat(answers: (path: string) => Response | Error) {
 const stored = () => Response.json({ id: 'x', version: 1 });
 
 describe('what waits to be sent', () => {
-  beforeEach(() => localStorage.clear());
+  beforeEach(() => {
+    localStorage.clear();
+    document.cookie = 'XSRF-TOKEN=token';
+  });
   afterEach(() => vi.unstubAllGlobals());
 
   it('is sent once, under its own id, and its draft forgotten', async () => {
@@ -102,5 +108,71 @@ describe('what waits to be sent', () => {
 
     expect(seen).toEqual([]);
     expect(kept()).toHaveLength(1);
+  });
+
+  it('fetches a token first where the browser has none any more', async () => {
+    document.cookie = 'XSRF-TOKEN=; Max-Age=0';
+    const seen = serverThat(stored);
+    enqueue(waiting('a'));
+
+    await send('wren');
+
+    expect(seen.slice(0, 2)).toEqual(['GET /api/csrf', 'PUT /api/households/marsh/practices/a']);
+  });
+
+  it('is no refusal where only the token was missing', async () => {
+    serverThat(() =>
+      Response.json({ type: '/problems/token', status: 403, detail: 'Old.' }, { status: 403 }),
+    );
+    enqueue(waiting('a'));
+
+    await send('wren');
+
+    expect(kept()[0]?.refused).toBeUndefined();
+  });
+
+  it('holds up no other where one always fails', async () => {
+    serverThat((path) => (path.endsWith('/a') ? Response.json({}, { status: 500 }) : stored()));
+    enqueue(waiting('a'));
+    enqueue(waiting('b'));
+
+    expect(await send('wren')).toBe(true);
+
+    expect(kept()).toMatchObject([{ id: 'a' }]);
+    expect(kept()[0]?.refused).toBeUndefined();
+  });
+
+  it('is sent again where somebody says so', async () => {
+    serverThat(() => Response.json({ status: 400, detail: 'No.' }, { status: 400 }));
+    enqueue(waiting('a'));
+    await send('wren');
+    serverThat(stored);
+
+    tryAgain('a');
+    await send('wren');
+
+    expect(kept()).toEqual([]);
+  });
+
+  it('takes nothing down where what is kept cannot be read', async () => {
+    localStorage.setItem(KEPT, '[{"broken": ');
+    const seen = serverThat(stored);
+
+    enqueue(waiting('a'));
+    await send('wren');
+
+    expect(seen[0]).toBe('PUT /api/households/marsh/practices/a');
+  });
+
+  it('waits in the page where the device keeps nothing more', async () => {
+    const seen = serverThat(stored);
+    vi.spyOn(Storage.prototype, 'setItem').mockImplementation(() => {
+      throw new DOMException('full', 'QuotaExceededError');
+    });
+
+    enqueue(waiting('a'));
+    await send('wren');
+
+    expect(seen[0]).toBe('PUT /api/households/marsh/practices/a');
   });
 });

@@ -14,30 +14,72 @@ export interface Waiting {
     | { kind: 'cleaning'; body: CleaningRequest }
     | { kind: 'practice'; body: Schemas['PracticeRequest'] };
   /** Why the server refused it, where it did. */
-  refused?: string;
+  refused?: string | undefined;
 }
 
 const KEY = 'evenlobe.waiting';
 const listeners = new Set<() => void>();
 let known: { text: string | null; list: readonly Waiting[] } = { text: null, list: [] };
+/** What the device's store would not take: it waits while the page is open. */
+let unstored: readonly Waiting[] | undefined;
+
+function isWaiting(one: unknown): one is Waiting {
+  return (
+    typeof one === 'object' &&
+    one !== null &&
+    ['id', 'person', 'household', 'what'].every((name) => name in one)
+  );
+}
+
+/** What is kept, as far as it can be read: what cannot never takes the app down. */
+function parsed(text: string | null): readonly Waiting[] {
+  try {
+    const kept: unknown = text === null ? [] : JSON.parse(text);
+    return Array.isArray(kept) ? kept.filter(isWaiting) : [];
+  } catch {
+    return [];
+  }
+}
+
+function stored(): string | null {
+  try {
+    return localStorage.getItem(KEY);
+  } catch {
+    return null;
+  }
+}
 
 function list(): readonly Waiting[] {
-  const text = localStorage.getItem(KEY);
-  if (text !== known.text) {
-    known = { text, list: text === null ? [] : (JSON.parse(text) as Waiting[]) };
-  }
+  if (unstored) return unstored;
+  const text = stored();
+  if (text !== known.text) known = { text, list: parsed(text) };
   return known.list;
 }
 
 function set(waiting: readonly Waiting[]): void {
-  if (waiting.length === 0) localStorage.removeItem(KEY);
-  else localStorage.setItem(KEY, JSON.stringify(waiting));
+  try {
+    if (waiting.length === 0) localStorage.removeItem(KEY);
+    else localStorage.setItem(KEY, JSON.stringify(waiting));
+    unstored = undefined;
+  } catch {
+    unstored = waiting;
+  }
   listeners.forEach((listener) => listener());
+}
+
+/** Whether something waits that the device's store would not take: it is gone with the page. */
+export function useIsUnstored(): boolean {
+  return useSyncExternalStore(subscribe, () => unstored !== undefined);
 }
 
 /** Adds it, or replaces what waits under the same id. */
 export function enqueue(waiting: Waiting): void {
   set([...list().filter((one) => one.id !== waiting.id), waiting]);
+}
+
+/** A refused one waits again, to be sent once more. */
+export function tryAgain(id: string): void {
+  set(list().map((one) => (one.id === id ? { ...one, refused: undefined } : one)));
 }
 
 export function discard(id: string): void {
@@ -84,13 +126,17 @@ export async function forgetDraft(household: string, dog: string, session: strin
     .catch(() => undefined);
 }
 
+/** Signed out, too slow, too many: these pass. */
+const PASSING = [401, 408, 425, 429];
+
 /** A refusal that trying again will not change. */
 function isFinal(problem: unknown): problem is Problem {
   return (
     problem instanceof Problem &&
     problem.status >= 400 &&
     problem.status < 500 &&
-    problem.status !== 401
+    !PASSING.includes(problem.status) &&
+    !problem.isToken
   );
 }
 
@@ -108,6 +154,7 @@ export function send(person: string): Promise<boolean> {
   return sending;
 }
 
+/** Each on its own: one that fails holds up no other. */
 async function sendAll(person: string): Promise<boolean> {
   let any = false;
   for (const waiting of list().filter((one) => one.person === person && !one.refused)) {
@@ -116,8 +163,9 @@ async function sendAll(person: string): Promise<boolean> {
       discard(waiting.id);
       any = true;
     } catch (problem) {
-      if (!isFinal(problem)) return any;
-      enqueue({ ...waiting, refused: problem.message });
+      if (isFinal(problem)) enqueue({ ...waiting, refused: problem.message });
+      // without a connection, or signed out, none of the others gets through either
+      else if (problem instanceof Problem && [0, 401].includes(problem.status)) return any;
     }
   }
   return any;

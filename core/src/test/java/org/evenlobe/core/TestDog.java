@@ -240,9 +240,15 @@ public final class TestDog {
     return this;
   }
 
-  public TestDog pin(int day, String item, int on, String reason) {
+  public TestDog pin(int day, Object item, int on, String reason) {
     facts.add(
-        new Pin(new UUID(10, on), at(day, 20), ZONE, item, day(on), Optional.ofNullable(reason)));
+        new Pin(
+            new UUID(10, on),
+            at(day, 20),
+            ZONE,
+            item.toString(),
+            day(on),
+            Optional.ofNullable(reason)));
     return this;
   }
 
@@ -267,13 +273,13 @@ public final class TestDog {
     return this;
   }
 
-  public TestDog skip(int day, String item, String reason) {
+  public TestDog skip(int day, Object item, String reason) {
     facts.add(
         new Skip(
             new UUID(5, day),
             day(day).atTime(LocalTime.of(20, 0)).atZone(ZONE).toInstant(),
             ZONE,
-            item,
+            item.toString(),
             reason));
     return this;
   }

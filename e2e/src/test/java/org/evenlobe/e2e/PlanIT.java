@@ -188,6 +188,11 @@ class PlanIT {
       assertThat(yes).isHidden();
       wren.button("Dried: Fen").click();
       assertThat(page.getByText("1 to dry")).isHidden();
+      wren.expectAccessible();
+      wren.button("Undo").click();
+      assertThat(page.getByText("1 to dry")).isVisible();
+      wren.button("Dried: Fen").click();
+      assertThat(page.getByText("1 to dry")).isHidden();
 
       page.navigate("/dogs/" + dog);
       page.getByText(Pattern.compile("swim: every .* ×")).click();

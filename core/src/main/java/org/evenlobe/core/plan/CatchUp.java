@@ -35,7 +35,7 @@ record CatchUp(
     Optional<Reason> vet,
     boolean checked,
     Reason reason) {
-  private static final int MORE_DAYS = 3;
+  static final int MORE_DAYS = 3;
   private static final int STILL_MUCH = 3;
 
   /** The run that is under way for an ear or has ended lately, where there is one. */

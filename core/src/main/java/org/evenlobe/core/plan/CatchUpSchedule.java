@@ -1,6 +1,5 @@
 package org.evenlobe.core.plan;
 
-import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -84,14 +83,13 @@ final class CatchUpSchedule {
       List<Side> sides,
       Window window,
       List<Reason> reasons) {
-    LocalDate today = now.today();
-    return new PlanItem(
-        PlanItem.id(now.dog().id(), kind, run.last(), "catch-up"),
-        kind,
-        sides,
-        window,
-        Standing.of(window, today),
-        kind == PlanItem.Kind.VISIT,
-        reasons);
+    PlanItem item =
+        PlanItem.of(
+            PlanItem.Id.of(now.dog().id(), kind, run.last(), "catch-up"),
+            sides,
+            window,
+            now.today(),
+            reasons);
+    return kind == PlanItem.Kind.VISIT ? item.asPressing() : item;
   }
 }

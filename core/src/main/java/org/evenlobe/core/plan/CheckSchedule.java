@@ -8,7 +8,7 @@ import java.util.UUID;
 import org.evenlobe.core.check.Verdict;
 import org.evenlobe.core.ear.LoadFactor;
 import org.evenlobe.core.measure.Side;
-import org.evenlobe.core.record.Pin;
+import org.evenlobe.core.record.Skip;
 import org.evenlobe.core.rule.Figures;
 import org.evenlobe.core.rule.Reason;
 import org.evenlobe.core.rule.Rule;
@@ -57,11 +57,11 @@ final class CheckSchedule {
     Reason reason = latest.map(check -> reason(interval, check.sign())).orElse(first());
     int step = interval == 0 ? usual : interval;
     for (int ordinal = 0; items.isEmpty() || !best.isAfter(now.horizon()); ordinal++) {
-      String id = PlanItem.id(now.dog().id(), PlanItem.Kind.CHECK, fact, ordinal);
-      Optional<LocalDate> skipped = now.moves().skippedOn(id);
+      PlanItem.Id id = PlanItem.Id.of(now.dog().id(), PlanItem.Kind.CHECK, fact, ordinal);
+      Optional<Skip> skipped = now.moves().skipped(id);
       if (skipped.isPresent()) {
-        reason = skipped(id, step);
-        best = later(best, skipped.get()).plusDays(step);
+        reason = skipped(skipped.get(), step);
+        best = Figures.later(best, skipped.get().day()).plusDays(step);
       } else {
         PlanItem item = item(id, best, step, reason);
         items.add(item);
@@ -79,27 +79,13 @@ final class CheckSchedule {
     return tooSoon ? DAYS_INSIDE_THE_GUARD : usual;
   }
 
-  private PlanItem item(String id, LocalDate best, int interval, Reason reason) {
+  private PlanItem item(PlanItem.Id id, LocalDate best, int interval, Reason reason) {
     Window window =
         interval < DAYS ? new Window(best.minusDays(1), best, best) : Window.around(best, interval);
-    List<Reason> reasons = new ArrayList<>(List.of(reason));
-    Optional<Pin> pin = now.moves().pinned(id);
-    if (pin.isPresent()) {
-      window = window.with(pin.get().on());
-      reasons.add(CleaningSchedule.pinned(pin.get()));
-    }
-    return new PlanItem(
-        id,
-        PlanItem.Kind.CHECK,
-        List.of(Side.values()),
-        window,
-        Standing.of(window, now.today()),
-        false,
-        reasons);
-  }
-
-  private static LocalDate later(LocalDate one, LocalDate other) {
-    return one.isAfter(other) ? one : other;
+    return now.moves()
+        .placed(
+            PlanItem.of(id, List.of(Side.values()), window, now.today(), List.of(reason)),
+            now.today());
   }
 
   private static Reason first() {
@@ -128,11 +114,11 @@ final class CheckSchedule {
     return every(usual, "%s after the check planned before.");
   }
 
-  private Reason skipped(String id, int days) {
+  private static Reason skipped(Skip skip, int days) {
     return Reason.of(
             Rule.PLAN_SKIPPED,
             "The one before was skipped: “%s”. The next is %s later."
-                .formatted(now.moves().whySkipped(id), Figures.count(days, "day")))
+                .formatted(skip.reason(), Figures.count(days, "day")))
         .with("days", days);
   }
 

@@ -3,12 +3,14 @@ package org.evenlobe.core.plan;
 import java.time.LocalDate;
 import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import org.evenlobe.core.check.MayGoIn;
 import org.evenlobe.core.measure.EarPair;
 import org.evenlobe.core.measure.Side;
 import org.evenlobe.core.record.Pin;
+import org.evenlobe.core.record.Skip;
 import org.evenlobe.core.rule.Figures;
 import org.evenlobe.core.rule.Reason;
 import org.evenlobe.core.rule.Rule;
@@ -38,7 +40,7 @@ final class CleaningSchedule {
     CleaningSchedule schedule = new CleaningSchedule(now, ears, nextCheck);
     List<Turn> first = new ArrayList<>();
     for (Side side : Side.values()) {
-      schedule.turns.get(side).first().ifPresent(first::add);
+      schedule.turns.get(side).first().flatMap(schedule::unlessSkipped).ifPresent(first::add);
     }
     schedule.lay(first);
     return schedule.items;
@@ -55,27 +57,49 @@ final class CleaningSchedule {
       LocalDate doneOn = now.notPast(placed.window().best());
       List<Turn> done =
           open.stream()
-              .filter(turn -> turn.equals(earliest) || !turn.window().earliest().isAfter(doneOn))
+              .filter(
+                  turn ->
+                      turn.equals(earliest)
+                          || (turn.joins() && !turn.window().earliest().isAfter(doneOn)))
               .toList();
-      PlanItem item = item(earliest, placed, done);
-      Optional<LocalDate> skipped = now.moves().skippedOn(item.id());
-      if (skipped.isEmpty()) {
-        items.add(item);
-      }
-      LocalDate from = skipped.orElse(doneOn);
+      items.add(item(earliest, placed, done));
       List<Turn> next = new ArrayList<>();
       for (Turn turn : open) {
-        if (!done.contains(turn)) {
-          next.add(turn);
-        } else {
+        if (done.contains(turn)) {
           turns
               .get(turn.side())
-              .next(turn, from, skipped.map(day -> now.moves().whySkipped(item.id())))
+              .next(turn, latest(turn.side(), doneOn), Optional.empty())
+              .flatMap(this::unlessSkipped)
               .ifPresent(next::add);
+        } else {
+          next.add(turn);
         }
       }
       open = next;
     }
+  }
+
+  /** The latest day on which that ear is to be cleaned so far: a person may put one before. */
+  private LocalDate latest(Side side, LocalDate doneOn) {
+    return items.stream()
+        .filter(item -> item.ears().contains(side))
+        .map(item -> now.notPast(item.window().best()))
+        .reduce(doneOn, Figures::later);
+  }
+
+  /** The turn, or the one that follows where a person skipped it: counted from its own day on. */
+  private Optional<Turn> unlessSkipped(Turn turn) {
+    Optional<Turn> left = Optional.of(turn);
+    while (left.isPresent()) {
+      Turn skipped = left.get();
+      Optional<Skip> skip = now.moves().skipped(id(List.of(skipped)));
+      if (skip.isEmpty()) {
+        return left;
+      }
+      LocalDate from = Figures.later(skipped.best(), skip.get().day());
+      left = turns.get(skipped.side()).next(skipped, from, skip.map(Skip::reason));
+    }
+    return left;
   }
 
   private static Turn earliest(List<Turn> open) {
@@ -89,13 +113,17 @@ final class CleaningSchedule {
   }
 
   /** A turn's window once the grooming day and the person's own word have moved its best day. */
-  private record Placed(Window window, Optional<Reason> why) {}
+  private record Placed(Window window, PlanItem.FixedBy by, Optional<Reason> why) {}
 
   private Placed place(Turn lead) {
-    Optional<Pin> pin = now.moves().pinned(id(lead));
+    Optional<Pin> pin = now.moves().pinned(id(List.of(lead)));
     if (pin.isPresent()) {
-      return new Placed(lead.window().with(pin.get().on()), Optional.of(pinned(pin.get())));
+      return new Placed(
+          lead.window().with(pin.get().on()),
+          PlanItem.FixedBy.PERSON,
+          Optional.of(PlanItem.pinned(pin.get())));
     }
+    PlanItem.FixedBy by = PlanItem.FixedBy.NOBODY;
     return now.preferences()
         .grooming()
         .filter(rhythm -> !lead.fixed())
@@ -105,13 +133,18 @@ final class CleaningSchedule {
                     now.notPast(lead.window().earliest()),
                     now.notPast(lead.best()),
                     lead.window().latest()))
-        .map(day -> new Placed(lead.window().with(day), Optional.of(grooming(day))))
-        .orElse(new Placed(lead.window(), Optional.empty()));
+        .map(day -> new Placed(lead.window().with(day), by, Optional.of(grooming(day))))
+        .orElse(new Placed(lead.window(), by, Optional.empty()));
   }
 
-  private String id(Turn lead) {
-    return PlanItem.id(
-        now.dog().id(), PlanItem.Kind.CLEAN, lead.side().name(), lead.fact(), lead.ordinal());
+  private PlanItem.Id id(List<Turn> done) {
+    return new PlanItem.Id(
+        now.dog().id(),
+        PlanItem.Kind.CLEAN,
+        done.stream()
+            .sorted(Comparator.comparing(Turn::side))
+            .map(turn -> PlanItem.Id.Origin.of(turn.side(), turn.fact(), turn.ordinal()))
+            .toList());
   }
 
   private PlanItem item(Turn lead, Placed placed, List<Turn> done) {
@@ -132,21 +165,18 @@ final class CleaningSchedule {
     }
     reasons.add(lookFirst());
     return new PlanItem(
-        id(lead),
+        id(done),
         PlanItem.Kind.CLEAN,
         done.stream().map(Turn::side).toList(),
         placed.window(),
+        lead.window(),
         Standing.of(placed.window(), now.today()),
         false,
+        placed.by() == PlanItem.FixedBy.NOBODY && done.stream().anyMatch(Turn::isOrdered)
+            ? PlanItem.FixedBy.VET
+            : placed.by(),
+        now.moves().pins(id(done)),
         reasons);
-  }
-
-  static Reason pinned(Pin pin) {
-    return Reason.of(
-        Rule.PLAN_PINNED,
-        pin.reason()
-            .map(why -> "You put it on %s: “%s”.".formatted(Figures.date(pin.on()), why))
-            .orElse("You put it on %s.".formatted(Figures.date(pin.on()))));
   }
 
   private static Reason grooming(LocalDate day) {

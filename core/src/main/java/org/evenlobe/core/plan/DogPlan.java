@@ -2,10 +2,12 @@ package org.evenlobe.core.plan;
 
 import java.time.LocalDate;
 import java.util.List;
+import java.util.Optional;
 import java.util.UUID;
 import org.evenlobe.core.cleaning.Trust;
 import org.evenlobe.core.ear.LoadFactor;
 import org.evenlobe.core.measure.EarPair;
+import org.evenlobe.core.rule.Reason;
 
 /**
  * A dog's plan for the next {@value #HORIZON_DAYS} days.
@@ -17,6 +19,7 @@ import org.evenlobe.core.measure.EarPair;
  * @param ears what is known of each ear
  * @param trust where it stands on the trust ladder
  * @param items what is planned, earliest best day first
+ * @param noCleaning why no cleaning is planned, where none is
  * @param open what was or is expected to happen, of which nobody has said whether it did
  */
 public record DogPlan(
@@ -27,6 +30,7 @@ public record DogPlan(
     EarPair<EarPlan> ears,
     Trust trust,
     List<PlanItem> items,
+    Optional<Reason> noCleaning,
     List<ExpectedDay> open) {
   /** How far ahead is planned. */
   public static final int HORIZON_DAYS = 60;
@@ -39,7 +43,7 @@ public record DogPlan(
   /** The same plan with other items, in any order. */
   DogPlan withItems(List<PlanItem> others) {
     return new DogPlan(
-        dogId, today, loadFactor, start, ears, trust, PlanItem.inOrder(others), open);
+        dogId, today, loadFactor, start, ears, trust, PlanItem.inOrder(others), noCleaning, open);
   }
 
   /** The planned cleanings. */

@@ -37,12 +37,13 @@ final class EarTurns {
     this.now = now;
     this.side = side;
     this.ear = ear;
-    this.nextCheck = nextCheck;
+    // a check that is overdue is waited for all the same
+    this.nextCheck = now.notPast(nextCheck);
   }
 
-  /** The next turn; empty while the ear is held, and where nothing is planned. */
+  /** The next turn; empty while nothing may go into the ear, and where nothing is planned. */
   Optional<Turn> first() {
-    if (ear.plan().hold().isPresent()) {
+    if (ear.plan().hold().isPresent() || ear.plan().mayGoIn() == MayGoIn.NONE) {
       return Optional.empty();
     }
     if (ear.plan().order().isPresent()) {
@@ -51,7 +52,7 @@ final class EarTurns {
     Optional<Turn> turn = afterWater(now.today().minusDays(1), bySchool());
     turn = earlier(worthIt(), turn);
     turn = earlier(caughtUp(), turn);
-    return ear.waits() ? turn.map(next -> next.notBefore(nextCheck, waits())) : turn;
+    return ear.waits() ? turn.map(next -> next.afterCheck(nextCheck, waits())) : turn;
   }
 
   /** What follows a turn that is done or skipped on a day, by whatever rhythm stands then. */
@@ -59,7 +60,7 @@ final class EarTurns {
     Optional<VetOrder> order = ear.plan().order();
     if (order.filter(o -> o.standsOn(from.plusDays(turn.interval()))).isPresent()) {
       Reason ordered = skipped.map(this::skippedBefore).orElse(orderedAgain(turn.interval()));
-      return Optional.of(following(turn, from, turn.interval(), ordered).asFixed());
+      return Optional.of(following(turn, from, turn.interval(), ordered).asOrdered());
     }
     int interval = ear.bySchool().days();
     Reason again = skipped.map(this::skippedBefore).orElse(repeated(interval));
@@ -124,7 +125,7 @@ final class EarTurns {
       if (order.standsOn(best)) {
         UUID fact = ear.last().map(LastCleaned::fact).orElse(order.visit());
         return Optional.of(
-            Turn.around(side, best, interval, fact, 0, ear.plan().rhythm().reasons()).asFixed());
+            Turn.around(side, best, interval, fact, 0, ear.plan().rhythm().reasons()).asOrdered());
       }
     }
     return order
@@ -145,6 +146,7 @@ final class EarTurns {
                     look.check(),
                     0,
                     false,
+                    Turn.Given.BY_RHYTHM,
                     List.of(worthIt(look))));
   }
 
@@ -163,6 +165,7 @@ final class EarTurns {
                                 run.last(),
                                 0,
                                 true,
+                                Turn.Given.BY_RHYTHM,
                                 List.of(run.reason()))));
   }
 
@@ -210,6 +213,7 @@ final class EarTurns {
                       fact,
                       ordinal,
                       true,
+                      Turn.Given.BY_RHYTHM,
                       List.of(water(day)))));
     }
     return planned;

@@ -41,7 +41,7 @@ public record EvenedPlans(List<DogPlan> plans, List<Unplaced> unplaced) {
    * @param reason the same in a sentence
    */
   public record Unplaced(
-      UUID dogId, String item, Window window, Optional<LocalDate> wayOut, Reason reason) {}
+      UUID dogId, PlanItem.Id item, Window window, Optional<LocalDate> wayOut, Reason reason) {}
 
   public EvenedPlans {
     plans = List.copyOf(plans);
@@ -70,8 +70,8 @@ public record EvenedPlans(List<DogPlan> plans, List<Unplaced> unplaced) {
     private final LocalDate today;
     private final TreeMap<LocalDate, Integer> room = new TreeMap<>();
     private final List<Placing.Task> tasks = new ArrayList<>();
-    private final Map<String, PlanItem> items = new HashMap<>();
-    private final Map<String, UUID> dogs = new HashMap<>();
+    private final Map<PlanItem.Id, PlanItem> items = new HashMap<>();
+    private final Map<PlanItem.Id, UUID> dogs = new HashMap<>();
 
     Evening(List<DogPlan> plans, Set<UUID> needTwo, Capacity capacity, LocalDate today) {
       this.plans = plans;
@@ -89,15 +89,15 @@ public record EvenedPlans(List<DogPlan> plans, List<Unplaced> unplaced) {
         for (PlanItem item : plan.cleanings()) {
           items.put(item.id(), item);
           dogs.put(item.id(), plan.dogId());
-          if (item.isSaid()) {
-            take(item.window().best());
+          if (item.fixedBy() != PlanItem.FixedBy.NOBODY) {
+            take(Figures.later(item.window().best(), today));
           } else {
             tasks.add(task(plan.dogId(), item));
           }
         }
       }
-      tasks.sort(Comparator.comparing(Placing.Task::id));
-      Map<String, LocalDate> places = Placing.places(tasks, room);
+      tasks.sort(Comparator.comparing(task -> task.id().toString()));
+      Map<PlanItem.Id, LocalDate> places = Placing.places(tasks, room);
       places.values().forEach(this::take);
       List<Unplaced> unplaced = new ArrayList<>();
       for (Placing.Task task : tasks) {
@@ -114,35 +114,32 @@ public record EvenedPlans(List<DogPlan> plans, List<Unplaced> unplaced) {
 
     private Placing.Task task(UUID dog, PlanItem item) {
       Window window = item.window();
-      LocalDate from = later(window.earliest(), today);
-      LocalDate until = later(window.latest(), today);
+      LocalDate from = Figures.later(window.earliest(), today);
+      LocalDate until = Figures.later(window.latest(), today);
       List<LocalDate> days =
           from.datesUntil(until.plusDays(1)).filter(day -> suits(dog, day)).toList();
-      return new Placing.Task(item.id(), later(window.best(), today), days);
+      return new Placing.Task(item.id(), Figures.later(window.best(), today), days);
     }
 
     private boolean suits(UUID dog, LocalDate day) {
       return !needTwo.contains(dog) || capacity.hasHelper(day);
     }
 
-    private static LocalDate later(LocalDate one, LocalDate other) {
-      return one.isAfter(other) ? one : other;
-    }
-
-    private DogPlan placed(DogPlan plan, Map<String, LocalDate> places) {
+    private DogPlan placed(DogPlan plan, Map<PlanItem.Id, LocalDate> places) {
       return plan.withItems(
           plan.items().stream()
               .map(
                   item -> {
                     LocalDate day = places.get(item.id());
-                    boolean stays = day == null || day.equals(later(item.window().best(), today));
+                    boolean stays =
+                        day == null || day.equals(Figures.later(item.window().best(), today));
                     return stays ? item : item.placedOn(day, moved(item, day), today);
                   })
               .toList());
     }
 
     private Reason moved(PlanItem item, LocalDate day) {
-      LocalDate best = later(item.window().best(), today);
+      LocalDate best = Figures.later(item.window().best(), today);
       int days = (int) Math.abs(ChronoUnit.DAYS.between(best, day));
       return Reason.of(
               Rule.PLAN_EVENED,
@@ -153,7 +150,7 @@ public record EvenedPlans(List<DogPlan> plans, List<Unplaced> unplaced) {
 
     private Unplaced unplaced(PlanItem item) {
       UUID dog = dogs.get(item.id());
-      LocalDate after = later(item.window().latest(), today);
+      LocalDate after = Figures.later(item.window().latest(), today);
       Optional<LocalDate> wayOut =
           room.tailMap(after, false).entrySet().stream()
               .filter(day -> day.getValue() > 0 && suits(dog, day.getKey()))
@@ -163,7 +160,7 @@ public record EvenedPlans(List<DogPlan> plans, List<Unplaced> unplaced) {
       String full =
           "No day from %s to %s has room%s."
               .formatted(
-                  Figures.date(later(item.window().earliest(), today)),
+                  Figures.date(Figures.later(item.window().earliest(), today)),
                   Figures.date(after),
                   needTwo.contains(dog) ? " and a helper" : "");
       String out =

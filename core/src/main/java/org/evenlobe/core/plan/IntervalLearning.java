@@ -20,9 +20,9 @@ import org.evenlobe.core.rule.Rule;
  * gathered, 90 at most. Where y is the heaviest grade and t longer than the interval in force, t
  * counts as that interval: more may have been there, and a neglected ear must not be told to wait
  * longer. A wipe tells nothing and starts no t. Less than 3 days after the last, what comes out is
- * leftovers and tells nothing; that also covers the later days of a catch-up run. A cleaning on a
- * day that was one for the vet tells nothing either (rule PLAN_UNWELL). At one cleaning the
- * interval grows by a quarter at most; it may shrink at once.
+ * leftovers and tells nothing; of a run that catches up with a neglected ear the first pass alone
+ * tells something. A cleaning on a day that was one for the vet tells nothing either (rule
+ * PLAN_UNWELL). At one cleaning the interval grows by a quarter at most; it may shrink at once.
  *
  * <p>For example base 14 and a load of 1 found after 14 days: (4 + 1) ÷ (28 + 14) = 0.119 a day, so
  * 17 days, and 14 × 1.25 = 17.5 allows it.
@@ -123,11 +123,17 @@ final class IntervalLearning {
         .orElse(true);
   }
 
+  private boolean isCatchingUp(LocalDate day) {
+    return neglectedOn
+        .filter(first -> day.isAfter(first) && !day.isAfter(first.plusDays(CatchUp.MORE_DAYS)))
+        .isPresent();
+  }
+
   private void observe(DatedCleaning cleaning, LocalDate last) {
     long since = ChronoUnit.DAYS.between(last, cleaning.day());
     evidence = evidence.aged(since, halfLifeDays);
     int days = (int) Math.min(since, LONGEST_GATHERING);
-    if (days < LEFTOVER_DAYS) {
+    if (days < LEFTOVER_DAYS || isCatchingUp(cleaning.day())) {
       return;
     }
     if (unwell.contains(cleaning.day())) {

@@ -1,43 +1,71 @@
 package org.evenlobe.core.plan;
 
 import java.time.LocalDate;
-import java.util.HashMap;
-import java.util.Map;
+import java.util.ArrayList;
+import java.util.List;
 import java.util.Optional;
+import java.util.UUID;
+import java.util.stream.Stream;
+import org.evenlobe.core.record.Dated;
 import org.evenlobe.core.record.DogRecord;
 import org.evenlobe.core.record.Pin;
 import org.evenlobe.core.record.Skip;
 
 /** What a person said of planned items, by their ids: skip it, or do it on that day. */
 final class Moves {
-  private final Map<String, Skip> skips = new HashMap<>();
-  private final Map<String, Pin> pins = new HashMap<>();
+  private final List<Said<Skip>> skips = new ArrayList<>();
+  private final List<Said<Pin>> pins = new ArrayList<>();
+
+  private record Said<F extends Dated>(PlanItem.Id item, F fact) {}
 
   Moves(DogRecord dog, LocalDate today) {
     for (Skip skip : dog.skips()) {
-      if (!skip.day().isAfter(today)) {
-        skips.put(skip.item(), skip);
+      if (skip.isBy(today)) {
+        item(skip.item()).ifPresent(item -> skips.add(new Said<>(item, skip)));
       }
     }
     for (Pin pin : dog.pins()) {
-      if (!pin.day().isAfter(today)) {
-        pins.put(pin.item(), pin);
+      if (pin.isBy(today)) {
+        item(pin.item()).ifPresent(item -> pins.add(new Said<>(item, pin)));
       }
     }
   }
 
-  /** The day on which an item was skipped, where it was. */
-  Optional<LocalDate> skippedOn(String item) {
-    return Optional.ofNullable(skips.get(item)).map(Skip::day);
+  /** An earlier version of the product took any text for an item: such a one names none. */
+  private static Optional<PlanItem.Id> item(String text) {
+    try {
+      return Optional.of(PlanItem.Id.parse(text));
+    } catch (IllegalArgumentException none) {
+      return Optional.empty();
+    }
   }
 
-  /** Why it was. */
-  String whySkipped(String item) {
-    return skips.get(item).reason();
+  /** The word by which an item was skipped, where it was; the latest. */
+  Optional<Skip> skipped(PlanItem.Id item) {
+    return latest(skips.stream(), item);
   }
 
-  /** The day that a person put an item on, where one did. */
-  Optional<Pin> pinned(String item) {
-    return Optional.ofNullable(pins.get(item));
+  /** The word that put an item on a day, where one did; the latest. */
+  Optional<Pin> pinned(PlanItem.Id item) {
+    return latest(pins.stream(), item);
+  }
+
+  /** All words that put an item on a day: to take it back is to take them all back. */
+  List<UUID> pins(PlanItem.Id item) {
+    return pins.stream()
+        .filter(one -> one.item().shares(item))
+        .map(one -> one.fact().id())
+        .toList();
+  }
+
+  /** A planned item where a person put it, or as the rules lay it. */
+  PlanItem placed(PlanItem item, LocalDate today) {
+    return pinned(item.id()).map(pin -> item.putBy(pin, pins(item.id()), today)).orElse(item);
+  }
+
+  private static <F extends Dated> Optional<F> latest(Stream<Said<F>> said, PlanItem.Id item) {
+    return said.filter(one -> one.item().shares(item))
+        .map(Said::fact)
+        .reduce((earlier, later) -> later);
   }
 }

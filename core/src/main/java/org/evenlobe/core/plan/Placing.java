@@ -21,11 +21,10 @@ import org.jgrapht.graph.builder.GraphTypeBuilder;
 final class Placing {
   private static final int END = 0;
 
-  /** A day off the best day outweighs every preference among ways of equal distance. */
-  private static final long A_DAY = 100_000;
+  /** The library takes a cost of 1,000,000,000 for one that cannot be paid. */
+  private static final long MOST_COST = 500_000_000;
 
-  /** Among those, what has many days to choose from gives way to what has few. */
-  private static final long MOST_DAYS = 1_000;
+  private static final long MOST_FOR_A_DAY = 100_000;
 
   private final Graph<Integer, DefaultWeightedEdge> graph =
       GraphTypeBuilder.<Integer, DefaultWeightedEdge>directed()
@@ -43,14 +42,14 @@ final class Placing {
    * @param best the day on which it is done best
    * @param days the days on which it may be done
    */
-  record Task(String id, LocalDate best, List<LocalDate> days) {
+  record Task(PlanItem.Id id, LocalDate best, List<LocalDate> days) {
 
     long cost(LocalDate day) {
       return Math.abs(ChronoUnit.DAYS.between(best, day));
     }
   }
 
-  private record Choice(String task, LocalDate day) {}
+  private record Choice(PlanItem.Id task, LocalDate day) {}
 
   private Placing() {}
 
@@ -59,11 +58,11 @@ final class Placing {
    *
    * @param room how many tasks each day holds
    */
-  static Map<String, LocalDate> places(List<Task> tasks, SortedMap<LocalDate, Integer> room) {
+  static Map<PlanItem.Id, LocalDate> places(List<Task> tasks, SortedMap<LocalDate, Integer> room) {
     return tasks.isEmpty() ? Map.of() : new Placing().flow(tasks, room);
   }
 
-  private Map<String, LocalDate> flow(List<Task> tasks, SortedMap<LocalDate, Integer> room) {
+  private Map<PlanItem.Id, LocalDate> flow(List<Task> tasks, SortedMap<LocalDate, Integer> room) {
     graph.addVertex(END);
     supplies.put(END, -tasks.size());
     Map<LocalDate, Integer> days = new HashMap<>();
@@ -81,7 +80,10 @@ final class Placing {
             .flatMap(task -> task.days().stream().map(task::cost))
             .max(Long::compare)
             .orElse(0L);
-    long leftOut = tasks.size() * (most + 1) * A_DAY;
+    long daysOff = tasks.size() * (most + 1);
+    // a day off the best day outweighs all preferences together among ways of equal distance
+    long aDay = Math.min(MOST_FOR_A_DAY, MOST_COST / daysOff);
+    long leftOut = daysOff * aDay;
     int node = END + 1 + days.size();
     for (Task task : tasks) {
       graph.addVertex(node);
@@ -89,8 +91,9 @@ final class Placing {
       edge(node, END, 1, leftOut);
       for (LocalDate day : task.days()) {
         if (days.containsKey(day)) {
-          long moved = task.cost(day) == 0 ? 0 : MOST_DAYS / task.days().size();
-          long cost = task.cost(day) * A_DAY + moved;
+          // among those, what has many days to choose from gives way to what has few
+          long preference = aDay / (tasks.size() + 1) / task.days().size();
+          long cost = task.cost(day) == 0 ? 0 : task.cost(day) * aDay + preference;
           DefaultWeightedEdge edge = edge(node, days.get(day), 1, cost);
           choices.put(edge, new Choice(task.id(), day));
         }
@@ -102,7 +105,7 @@ final class Placing {
             .getMinimumCostFlow(
                 new MinimumCostFlowProblemImpl<>(
                     graph, v -> supplies.getOrDefault(v, 0), capacities::get));
-    Map<String, LocalDate> places = new HashMap<>();
+    Map<PlanItem.Id, LocalDate> places = new HashMap<>();
     choices.forEach(
         (edge, choice) -> {
           if (least.getFlow(edge) > 0) {

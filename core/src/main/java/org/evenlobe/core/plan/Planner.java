@@ -15,7 +15,6 @@ import org.evenlobe.core.ear.EarLoading;
 import org.evenlobe.core.ear.LoadFactor;
 import org.evenlobe.core.measure.EarPair;
 import org.evenlobe.core.measure.Side;
-import org.evenlobe.core.record.CheckRecord;
 import org.evenlobe.core.record.ClimateReading;
 import org.evenlobe.core.record.Dated;
 import org.evenlobe.core.record.DogProfile;
@@ -73,8 +72,9 @@ public final class Planner {
     Situation now = Situation.of(dog, history, preferences, today);
     LoadFactor factor = loadFactor(dog.profile(), preferences.climate(), history.infections());
     StartingInterval start = StartingInterval.of(factor);
-    EarPair<Boolean> tooSoon = EarPair.bySide(side -> waxyTooSoon(now, side));
-    List<PlanItem> checks = CheckSchedule.items(now, factor, tooSoon.right() || tooSoon.left());
+    EarPair<Optional<Dated>> tooSoon = EarPair.bySide(side -> waxyTooSoonAfter(now, side));
+    List<PlanItem> checks =
+        CheckSchedule.items(now, factor, tooSoon.right().isPresent() || tooSoon.left().isPresent());
     LocalDate nextCheck = checks.get(0).window().best();
     EarPair<EarCourse> ears =
         EarPair.bySide(
@@ -101,30 +101,47 @@ public final class Planner {
         ears.map(EarCourse::plan),
         now.trust(),
         items,
+        noCleaning(ears, items),
         now.wet().open());
+  }
+
+  /** Why no cleaning is planned, where none is. */
+  private static Optional<Reason> noCleaning(EarPair<EarCourse> ears, List<PlanItem> items) {
+    if (items.stream().anyMatch(item -> item.kind() == PlanItem.Kind.CLEAN)) {
+      return Optional.empty();
+    }
+    return Stream.of(Side.values())
+        .map(side -> ears.get(side).plan())
+        .flatMap(ear -> ear.rhythm().whyNone().stream())
+        .findFirst();
   }
 
   /** A look that is planned besides the usual ones, on the day that a person put it on. */
   private static PlanItem pinned(Situation now, PlanItem item) {
-    return now.moves()
-        .pinned(item.id())
-        .filter(pin -> item.kind() == PlanItem.Kind.CHECK)
-        .map(pin -> item.placedOn(pin.on(), CleaningSchedule.pinned(pin), now.today()))
-        .orElse(item);
+    return item.kind() == PlanItem.Kind.CHECK ? now.moves().placed(item, now.today()) : item;
   }
 
-  /** The checks that no other look stands in for: one look does for both. */
+  /**
+   * The checks that no other look stands in for: one look does for both. One that a person put on a
+   * day stays there.
+   */
   private static List<PlanItem> besides(List<PlanItem> checks, List<PlanItem> others) {
     List<PlanItem> looks = others.stream().filter(item -> item.kind().isLook()).toList();
     return checks.stream()
         .filter(
             check ->
-                looks.stream().noneMatch(look -> look.window().contains(check.window().best())))
+                check.fixedBy() == PlanItem.FixedBy.PERSON
+                    || looks.stream()
+                        .noneMatch(look -> look.window().contains(check.window().best())))
         .toList();
   }
 
   private static EarCourse ear(
-      Situation now, Side side, StartingInterval start, boolean tooSoon, boolean checkIsDue) {
+      Situation now,
+      Side side,
+      StartingInterval start,
+      Optional<Dated> tooSoon,
+      boolean checkIsDue) {
     CheckHistory history = now.history();
     List<DatedCleaning> cleanings =
         now.cleanings(side).stream()
@@ -151,15 +168,14 @@ public final class Planner {
             history.eardrum(side),
             history.mayGoIn().get(side),
             advice(side, cleanings, tooSoon, history));
-    boolean waits = history.latest().map(check -> !check.signs().get(side).isQuiet()).orElse(false);
     return new EarCourse(
         plan,
         bySchool,
         last,
-        look.filter(l -> l.verdict() == Verdict.CLEAN && !tooSoon && allows)
+        look.filter(l -> l.verdict() == Verdict.CLEAN && tooSoon.isEmpty() && allows)
             .filter(l -> !now.cleanedSince(side, history.latest().orElseThrow().check())),
         CatchUp.of(now, side, learned.neglectedOn()).filter(run -> allows),
-        waits,
+        history.isTroubled(side),
         allows,
         now.trust().rung() == Rung.WET_PAD);
   }
@@ -183,27 +199,26 @@ public final class Planner {
         checkIsDue);
   }
 
-  /** Whether the latest check found wax worth taking out so soon after a cleaning (PLAN_GUARD). */
-  private static boolean waxyTooSoon(Situation now, Side side) {
-    Optional<CheckRecord> waxy =
-        now.history()
-            .latest()
-            .filter(latest -> latest.verdicts().get(side) == Verdict.CLEAN)
-            .map(AssessedCheck::check)
-            .filter(check -> !now.cleanedSince(side, check));
-    if (waxy.isEmpty()) {
-      return false;
-    }
-    return now.cleanedBy(side)
-        .filter(fact -> Dated.BY_TIME.compare(fact, waxy.get()) < 0)
-        .max(Dated.BY_TIME)
-        .map(last -> ChronoUnit.DAYS.between(last.day(), waxy.get().day()))
-        .filter(days -> days < GUARD_DAYS)
-        .isPresent();
+  /**
+   * The cleaning so soon after which the latest check found wax worth taking out (PLAN_GUARD),
+   * where it did.
+   */
+  private static Optional<Dated> waxyTooSoonAfter(Situation now, Side side) {
+    return now.history()
+        .latest()
+        .filter(latest -> latest.verdicts().get(side) == Verdict.CLEAN)
+        .map(AssessedCheck::check)
+        .filter(check -> !now.cleanedSince(side, check))
+        .flatMap(
+            check ->
+                now.cleanedBy(side)
+                    .filter(fact -> Dated.BY_TIME.compare(fact, check) < 0)
+                    .max(Dated.BY_TIME)
+                    .filter(last -> ChronoUnit.DAYS.between(last.day(), check.day()) < GUARD_DAYS));
   }
 
   private static List<Reason> advice(
-      Side side, List<DatedCleaning> cleanings, boolean tooSoon, CheckHistory history) {
+      Side side, List<DatedCleaning> cleanings, Optional<Dated> tooSoon, CheckHistory history) {
     List<Reason> advice = new ArrayList<>();
     List<DatedCleaning> latest =
         cleanings.subList(Math.max(0, cleanings.size() - CLEAN_WIPES_IN_A_ROW), cleanings.size());
@@ -216,16 +231,17 @@ public final class Planner {
                   + side.ear()
                   + " does not need it. While it is quiet, only look, and clean as needed."));
     }
-    if (tooSoon) {
-      advice.add(tooSoon(side, history));
-    }
+    tooSoon.ifPresent(cleaning -> advice.add(tooSoon(side, cleaning, history)));
     return advice;
   }
 
-  private static Reason tooSoon(Side side, CheckHistory history) {
+  /** Again and again is where the check before found it too, after that same cleaning. */
+  private static Reason tooSoon(Side side, Dated cleaning, CheckHistory history) {
     List<AssessedCheck> checks = history.checks();
     boolean again =
-        checks.size() > 1 && checks.get(checks.size() - 2).verdicts().get(side) == Verdict.CLEAN;
+        checks.size() > 1
+            && Dated.BY_TIME.compare(checks.get(checks.size() - 2).check(), cleaning) > 0
+            && checks.get(checks.size() - 2).verdicts().get(side) == Verdict.CLEAN;
     return Reason.of(
         Rule.PLAN_GUARD,
         again

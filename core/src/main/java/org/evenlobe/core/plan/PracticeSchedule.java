@@ -6,6 +6,8 @@ import java.util.List;
 import java.util.Optional;
 import org.evenlobe.core.cleaning.Trust;
 import org.evenlobe.core.measure.Side;
+import org.evenlobe.core.record.Skip;
+import org.evenlobe.core.rule.Figures;
 import org.evenlobe.core.rule.Reason;
 import org.evenlobe.core.rule.Rule;
 
@@ -36,21 +38,15 @@ final class PracticeSchedule {
       if (best.isAfter(now.horizon())) {
         return items;
       }
-      String id = PlanItem.id(now.dog().id(), PlanItem.Kind.PRACTICE, from, ordinal);
-      Optional<LocalDate> skipped = now.moves().skippedOn(id);
+      PlanItem.Id id = PlanItem.Id.of(now.dog().id(), PlanItem.Kind.PRACTICE, from, ordinal);
+      Optional<Skip> skipped = now.moves().skipped(id);
       if (skipped.isEmpty()) {
         Window window = new Window(best, best, best.plusDays(1));
-        items.add(
-            new PlanItem(
-                id,
-                PlanItem.Kind.PRACTICE,
-                List.of(Side.values()),
-                window,
-                Standing.of(window, now.today()),
-                false,
-                reasons(trust)));
+        items.add(PlanItem.of(id, List.of(Side.values()), window, now.today(), reasons(trust)));
       }
-      best = skipped.orElse(best).plusDays(EVERY_DAYS);
+      LocalDate counted = best;
+      best =
+          skipped.map(skip -> Figures.later(counted, skip.day())).orElse(best).plusDays(EVERY_DAYS);
     }
   }
 

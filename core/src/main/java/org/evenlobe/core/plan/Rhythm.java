@@ -3,6 +3,7 @@ package org.evenlobe.core.plan;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import org.evenlobe.core.check.Hold;
 import org.evenlobe.core.cleaning.Trust;
 import org.evenlobe.core.record.CleaningInstruction;
@@ -22,9 +23,24 @@ import org.evenlobe.core.rule.Rule;
  * @param reasons why so often
  */
 public record Rhythm(SchedulingMode mode, boolean routine, int days, List<Reason> reasons) {
+  private static final Set<Rule> WHY_NONE =
+      Set.of(
+          Rule.PLAN_HOLD,
+          Rule.PLAN_VET,
+          Rule.PLAN_AS_NEEDED,
+          Rule.TRUST_RUNG,
+          Rule.PLAN_CHECKS_ONLY);
 
   public Rhythm {
     reasons = List.copyOf(reasons);
+  }
+
+  /** Why no cleaning is planned by it, where none is. */
+  Optional<Reason> whyNone() {
+    if (routine) {
+      return Optional.empty();
+    }
+    return reasons.stream().filter(reason -> WHY_NONE.contains(reason.rule())).findFirst();
   }
 
   /** What is in force today. */

@@ -6,7 +6,6 @@ import java.util.List;
 import java.util.Optional;
 import org.evenlobe.core.check.CheckVerdict;
 import org.evenlobe.core.check.Hold;
-import org.evenlobe.core.check.Verdict;
 import org.evenlobe.core.cleaning.CleaningSession;
 import org.evenlobe.core.cleaning.EarBefore;
 import org.evenlobe.core.cleaning.Habit;
@@ -87,7 +86,7 @@ public final class Sessions {
     return new EarBefore(
         asked,
         due(side),
-        history.latest().map(check -> check.verdicts().get(side)).orElse(Verdict.LEAVE),
+        history.verdictNow(side),
         seen.map(EarFinding::score).orElse(0),
         seen.map(finding -> finding.redness() != Grade.NONE).orElse(false),
         ear.hold().map(Sessions::why),

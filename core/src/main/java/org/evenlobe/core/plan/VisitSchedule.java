@@ -190,13 +190,13 @@ final class VisitSchedule {
 
   private PlanItem item(
       UUID fact, List<Side> ears, Window window, boolean pressing, Reason reason) {
-    return new PlanItem(
-        PlanItem.id(dog.id(), PlanItem.Kind.VISIT, fact, 0),
-        PlanItem.Kind.VISIT,
-        ears,
-        window,
-        Standing.of(window, today),
-        pressing,
-        List.of(reason));
+    PlanItem item =
+        PlanItem.of(
+            PlanItem.Id.of(dog.id(), PlanItem.Kind.VISIT, fact, 0),
+            ears,
+            window,
+            today,
+            List.of(reason));
+    return pressing ? item.asPressing() : item;
   }
 }

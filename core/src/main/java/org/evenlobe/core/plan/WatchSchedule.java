@@ -38,7 +38,7 @@ final class WatchSchedule {
           boolean past = window.latest().isBefore(now.today().minusDays(SLACK));
           if (!past && !isDone(now.history().checks(), window)) {
             PlanItem item = item(now.dog(), outing, days, window, now.today());
-            if (now.moves().skippedOn(item.id()).isEmpty()) {
+            if (now.moves().skipped(item.id()).isEmpty()) {
               items.put(best, item);
             }
           }
@@ -75,13 +75,11 @@ final class WatchSchedule {
                             Figures.date(outing.last()))
                     + " or two later.")
             .with("daysAfter", days);
-    return new PlanItem(
-        PlanItem.id(dog.id(), PlanItem.Kind.WATCH, outing.last(), days),
-        PlanItem.Kind.WATCH,
+    return PlanItem.of(
+        PlanItem.Id.of(dog.id(), PlanItem.Kind.WATCH, outing.last(), days),
         List.of(Side.values()),
         window,
-        Standing.of(window, today),
-        false,
+        today,
         List.of(reason));
   }
 }

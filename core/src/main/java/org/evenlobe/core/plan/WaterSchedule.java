@@ -5,8 +5,8 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.stream.Stream;
 import org.evenlobe.core.measure.Side;
-import org.evenlobe.core.record.CleaningRecord;
 import org.evenlobe.core.record.Dated;
 import org.evenlobe.core.record.Exposure;
 import org.evenlobe.core.record.ExposureKind;
@@ -32,7 +32,7 @@ final class WaterSchedule {
     List<PlanItem> items = new ArrayList<>();
     for (Map.Entry<LocalDate, ExposureKind> wet : now.wet().fromToday().entrySet()) {
       PlanItem item = schedule.dry(wet.getKey(), wet.getValue());
-      if (!schedule.isDried(wet.getKey()) && now.moves().skippedOn(item.id()).isEmpty()) {
+      if (!schedule.isDried(wet.getKey()) && now.moves().skipped(item.id()).isEmpty()) {
         items.add(item);
       }
     }
@@ -77,13 +77,11 @@ final class WaterSchedule {
               "It is expected on that day, by what you said repeats; strike it out if it does not"
                   + " happen."));
     }
-    return new PlanItem(
-        PlanItem.id(now.dog().id(), PlanItem.Kind.DRY, day),
-        PlanItem.Kind.DRY,
+    return PlanItem.of(
+        PlanItem.Id.ofDay(now.dog().id(), PlanItem.Kind.DRY, day),
         List.of(Side.values()),
         window,
-        Standing.of(window, now.today()),
-        false,
+        now.today(),
         reasons);
   }
 
@@ -98,25 +96,31 @@ final class WaterSchedule {
         .filter(this::wasCleanedJustBefore)
         .filter(day -> now.history().latest().filter(c -> !c.check().day().isBefore(day)).isEmpty())
         .map(this::look)
-        .filter(item -> now.moves().skippedOn(item.id()).isEmpty());
+        .filter(item -> now.moves().skipped(item.id()).isEmpty());
   }
 
+  /**
+   * Whether an ear's last cleaning before it got wet lies less than 3 days back, and none after.
+   */
   private boolean wasCleanedJustBefore(LocalDate wet) {
     LocalDate recent = wet.minusDays(EarTurns.DAYS_AFTER_WHICH_WATER_CLEANS);
-    Optional<CleaningRecord> last =
-        now.dog().cleanings().stream().filter(now::hasHappened).reduce((earlier, later) -> later);
-    return !isCleaned(wet) && last.filter(c -> c.day().isAfter(recent)).isPresent();
+    return Stream.of(Side.values())
+            .anyMatch(
+                side ->
+                    now.lastCleaned(side)
+                        .map(Dated::day)
+                        .filter(day -> day.isAfter(recent) && !day.isAfter(wet))
+                        .isPresent())
+        && !isCleaned(wet);
   }
 
   private PlanItem look(LocalDate wet) {
     Window window = new Window(wet, wet, wet.plusDays(1));
-    return new PlanItem(
-        PlanItem.id(now.dog().id(), PlanItem.Kind.CHECK, wet, "water"),
-        PlanItem.Kind.CHECK,
+    return PlanItem.of(
+        PlanItem.Id.of(now.dog().id(), PlanItem.Kind.CHECK, wet, "water"),
         List.of(Side.values()),
         window,
-        Standing.of(window, now.today()),
-        false,
+        now.today(),
         List.of(
             Reason.of(
                 Rule.PLAN_WATER,

@@ -44,4 +44,9 @@ public final class Figures {
   public static double hold(double number, double least, double most) {
     return Math.min(Math.max(number, least), most);
   }
+
+  /** The later of two days. */
+  public static LocalDate later(LocalDate one, LocalDate other) {
+    return one.isAfter(other) ? one : other;
+  }
 }

@@ -202,12 +202,35 @@ public final class CheckHistory {
     return lines.map(line -> line.hold(today));
   }
 
-  /** What may go into each ear by its latest check, its holds and its eardrum. */
+  /**
+   * What an ear's latest check said of it; nothing where a vet has said since that it may be
+   * cleaned, for the vet's word overrides.
+   */
+  public Verdict verdictNow(Side side) {
+    return latest()
+        .filter(check -> !lines.get(side).isLiftedSince())
+        .map(check -> check.verdicts().get(side))
+        .orElse(Verdict.LEAVE);
+  }
+
+  private Verdict signNow(Side side) {
+    return latest()
+        .filter(check -> !lines.get(side).isLiftedSince())
+        .map(check -> check.signs().get(side))
+        .orElse(Verdict.LEAVE);
+  }
+
+  /** Whether an ear was not quiet at its latest check, and no vet has said since that it may. */
+  public boolean isTroubled(Side side) {
+    return !signNow(side).isQuiet();
+  }
+
+  /** What may go into each ear by its latest check, a visit since, its holds and its eardrum. */
   public EarPair<MayGoIn> mayGoIn() {
     return EarPair.bySide(
         side ->
             MayGoIn.of(
-                latest().map(check -> check.signs().get(side)).orElse(Verdict.LEAVE),
+                signNow(side),
                 lines.get(side).isHeld(today),
                 lines.get(side).eardrum(today),
                 troubled(side)));

@@ -44,6 +44,7 @@ final class EarLine {
   private Optional<Opened> heldByVet = Optional.empty();
   private Optional<LocalDate> quietFrom = Optional.empty();
   private LocalDate quietTo = LocalDate.MIN;
+  private boolean liftedSince;
   private boolean heardBefore;
   private boolean deaf;
   private int worseRunning;
@@ -85,6 +86,7 @@ final class EarLine {
       boolean urgentAnywhere,
       boolean isWorse) {
     EarFinding finding = check.ears().get(side);
+    liftedSince = false;
     if (sign.atLeast(Verdict.STOP)) {
       eardrum.severe(day);
     }
@@ -125,6 +127,7 @@ final class EarLine {
         stopped = Optional.empty();
         urgent = Optional.empty();
         heldByVet = Optional.empty();
+        liftedSince = true;
       }
       case NOTHING_SAID -> {}
     }
@@ -135,6 +138,11 @@ final class EarLine {
     if (mayConfirm(day)) {
       stopped = Optional.empty();
     }
+  }
+
+  /** Whether a vet has said since the latest check that the ear may be cleaned. */
+  boolean isLiftedSince() {
+    return liftedSince;
   }
 
   EardrumKnown eardrum(LocalDate day) {

@@ -9,12 +9,14 @@ import java.time.LocalDate;
 import java.util.List;
 import java.util.Optional;
 import org.evenlobe.core.TestDog;
+import org.evenlobe.core.check.MayGoIn;
 import org.evenlobe.core.ear.BreedCatalogue;
 import org.evenlobe.core.measure.Side;
 import org.evenlobe.core.plan.PlanItem.Kind;
 import org.evenlobe.core.record.Carriage;
 import org.evenlobe.core.record.EarVisit;
 import org.evenlobe.core.record.EarVisit.HoldWord;
+import org.evenlobe.core.record.Eardrum;
 import org.evenlobe.core.record.ExposureKind;
 import org.evenlobe.core.record.InfectionHistory;
 import org.evenlobe.core.record.Preferences;
@@ -95,7 +97,7 @@ class CheckedPlanTest {
     @Test
     void areSkippedWithTheirReason() {
       TestDog dog = new TestDog().quiet(0);
-      String id = check(8, dog).id();
+      PlanItem.Id id = check(8, dog).id();
       dog.skip(8, id, "she was at the shore");
       PlanItem next = check(8, dog);
 
@@ -198,13 +200,73 @@ class CheckedPlanTest {
     }
 
     @Test
+    void areNotPlannedWhereNothingMayGoInAlsoOnceTheHoldWasLiftedByNobody() {
+      TestDog dog = new TestDog().filled(0, 2, 2).eardrum(Eardrum.Status.NOT_INTACT, 5).quiet(6);
+
+      assertThat(on(20, dog).cleanings()).isEmpty();
+    }
+
+    @Test
+    void waitForACheckThatIsOverdueToo() {
+      TestDog dog = new TestDog().filled(0, 2, 2).check(10, "redness=2", "");
+      PlanItem right =
+          on(20, dog).cleanings().stream()
+              .filter(item -> item.ears().contains(Side.RIGHT))
+              .findFirst()
+              .orElseThrow();
+
+      assertThat(rules(right)).contains(Rule.PLAN_WAITS);
+      assertThat(right.window().best()).isEqualTo(day(20));
+    }
+
+    @Test
+    void areNoneOfAgainAndAgainAtTheFirstLookAfterTheOneThatWasAskedFor() {
+      TestDog dog =
+          new TestDog()
+              .check(7, "discharge=2:BROWN", "")
+              .filled(7, 2, 2)
+              .check(10, "discharge=2:BROWN", "");
+      String once = on(10, dog).ears().right().advice().toString();
+      String again =
+          on(11, dog.check(11, "discharge=2:BROWN", "")).ears().right().advice().toString();
+
+      assertThat(once).contains("look again before you clean").doesNotContain("ask your vet why");
+      assertThat(again).contains("again and again");
+    }
+
+    @Test
+    void areWhatAVetWhoLiftedTheHoldOrderedWhateverTheCheckBeforeSaid() {
+      TestDog dog =
+          new TestDog()
+              .filled(0, 2, 2)
+              .check(8, "odour=FOUL", "")
+              .visit(
+                  9,
+                  new EarVisit(
+                      EarVisit.EardrumSeen.INTACT,
+                      Optional.empty(),
+                      Optional.empty(),
+                      Optional.empty(),
+                      false,
+                      TestDog.ordered(false, 3, day(30)).instruction(),
+                      EarVisit.HoldWord.LIFTED),
+                  EarVisit.NOTHING);
+      DogPlan plan = on(10, dog);
+
+      assertThat(plan.ears().right().mayGoIn()).isEqualTo(MayGoIn.IN_EAR);
+      assertThat(plan.cleanings().get(0).ears()).containsExactly(Side.RIGHT);
+      assertThat(plan.cleanings().get(0).fixedBy()).isEqualTo(PlanItem.FixedBy.VET);
+    }
+
+    @Test
     void areSkippedWithTheirReason() {
       TestDog dog = new TestDog().quiet(14).cleaned(0, Side.RIGHT, Side.LEFT);
       PlanItem due = on(15, dog).cleanings().get(0);
       dog.skip(15, due.id(), "stitches in a paw");
       PlanItem next = on(15, dog).cleanings().get(0);
 
-      assertThat(next.window().best()).isEqualTo(day(29));
+      assertThat(due.window().best()).isEqualTo(day(21));
+      assertThat(next.window().best()).as("counted from the skipped day").isEqualTo(day(35));
       assertThat(next.reasons().get(0).sentence()).contains("“stitches in a paw”");
     }
   }

@@ -55,7 +55,7 @@ class EvenedPlansTest {
 
   private static Map<LocalDate, Integer> perDay(EvenedPlans evened, LocalDate today) {
     Map<LocalDate, Integer> counts = new TreeMap<>();
-    Set<String> unplaced = new HashSet<>();
+    Set<PlanItem.Id> unplaced = new HashSet<>();
     evened.unplaced().forEach(one -> unplaced.add(one.item()));
     for (DogPlan plan : evened.plans()) {
       for (PlanItem item : plan.cleanings()) {
@@ -132,7 +132,7 @@ class EvenedPlansTest {
     @Test
     void andAPersonsOwnWordIsKeptWhereItIs() {
       TestDog dog = new TestDog().filled(0, 2, 2);
-      String item = plan(dog, 0, 5).cleanings().get(0).id();
+      PlanItem.Id item = plan(dog, 0, 5).cleanings().get(0).id();
       List<DogPlan> plans =
           List.of(
               plan(dog.pin(5, item, 14, null), 0, 5), plan(new TestDog().filled(0, 2, 2), 1, 5));
@@ -200,15 +200,19 @@ class EvenedPlansTest {
         int from = random.nextInt(5);
         int until = from + random.nextInt(6 - from);
         List<LocalDate> days = day(from).datesUntil(day(until).plusDays(1)).toList();
-        tasks.add(new Placing.Task("t" + i, day(from + random.nextInt(until - from + 1)), days));
+        tasks.add(new Placing.Task(task(i), day(from + random.nextInt(until - from + 1)), days));
       }
-      Map<String, LocalDate> places = Placing.places(tasks, room);
+      Map<PlanItem.Id, LocalDate> places = Placing.places(tasks, room);
 
       assertThat(worth(tasks, places)).isEqualTo(bestWorth(tasks, 0, new HashMap<>(), room));
     }
 
+    private static PlanItem.Id task(int n) {
+      return PlanItem.Id.of(new UUID(0, n), PlanItem.Kind.CLEAN, new UUID(1, n), 0);
+    }
+
     /** More placed is better; of as many, fewer days off. */
-    private static long worth(List<Placing.Task> tasks, Map<String, LocalDate> places) {
+    private static long worth(List<Placing.Task> tasks, Map<PlanItem.Id, LocalDate> places) {
       long days =
           tasks.stream()
               .filter(task -> places.containsKey(task.id()))
@@ -220,7 +224,7 @@ class EvenedPlansTest {
     private static long bestWorth(
         List<Placing.Task> tasks,
         int next,
-        Map<String, LocalDate> places,
+        Map<PlanItem.Id, LocalDate> places,
         Map<LocalDate, Integer> room) {
       if (next == tasks.size()) {
         return worth(tasks, places);

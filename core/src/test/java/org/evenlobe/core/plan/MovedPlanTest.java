@@ -1,6 +1,7 @@
 package org.evenlobe.core.plan;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.evenlobe.core.TestDog.day;
 
 import java.time.DayOfWeek;
@@ -27,6 +28,7 @@ import org.junit.jupiter.api.Nested;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.ValueSource;
 
 /** What moves a date. The dog's starting interval is 14 days; day 0 is a Monday. */
 class MovedPlanTest {
@@ -420,7 +422,7 @@ class MovedPlanTest {
     @Test
     void putsAnItemOnADayOfItsWindowAndWhatFollowsCountsFromThere() {
       TestDog dog = new TestDog().filled(0, 2, 2);
-      String item = clean(on(5, dog)).id();
+      PlanItem.Id item = clean(on(5, dog)).id();
       DogPlan plan = on(5, dog.pin(5, item, 16, null));
 
       assertThat(clean(plan).id()).isEqualTo(item);
@@ -431,7 +433,7 @@ class MovedPlanTest {
     @Test
     void outsideTheWindowSaysWhy() {
       TestDog dog = new TestDog().filled(0, 2, 2);
-      String item = clean(on(5, dog)).id();
+      PlanItem.Id item = clean(on(5, dog)).id();
       PlanItem moved = clean(on(5, dog.pin(5, item, 20, "we are away")));
 
       assertThat(moved.window()).isEqualTo(new Window(day(11), day(20), day(20)));
@@ -494,6 +496,100 @@ class MovedPlanTest {
       assertThat(plan.loadFactor().reasons())
           .extracting(Reason::sentence)
           .anyMatch(sentence -> sentence.startsWith("Climate by a weather service: humid, × 1.2"));
+    }
+  }
+
+  @Nested
+  class WhatIsSaidOfAnItem {
+    @Test
+    void holdsForBothEarsWhicheverComesToLead() {
+      TestDog dog = new TestDog().filled(0, 2, 2);
+      PlanItem both = clean(on(14, dog));
+      dog.skip(14, both.id(), "stitches");
+      DogPlan before = on(15, dog);
+      DogPlan after = on(15, dog.check(15, "", "discharge=1:TAN_WAX"));
+
+      assertThat(both.ears()).containsExactly(Side.RIGHT, Side.LEFT);
+      assertThat(clean(before).window().best()).isEqualTo(day(28));
+      assertThat(after.cleanings())
+          .as("the quiet check lets the other ear lead")
+          .noneMatch(item -> item.window().best().isBefore(day(28)));
+    }
+
+    @Test
+    void holdsThoughItWasSaidWhenOneEarStoodForBoth() {
+      TestDog dog = new TestDog().filled(0, 2, 2);
+      String fact = clean(on(14, dog)).id().toString().split(":", -1)[3];
+      String once = dog.record().id() + ":CLEAN:RIGHT:" + fact + ":0";
+
+      assertThat(clean(on(5, dog.pin(5, once, 16, null))).window().best()).isEqualTo(day(16));
+    }
+
+    @Test
+    void countsWhatFollowsFromTheSkippedDay() {
+      TestDog dog = new TestDog().filled(0, 2, 2);
+      PlanItem second = on(1, dog).cleanings().get(1);
+      List<PlanItem> left = on(1, dog.skip(1, second.id(), "away")).cleanings();
+
+      assertThat(second.window().best()).isEqualTo(day(28));
+      assertThat(left.get(0).window().best()).isEqualTo(day(14));
+      assertThat(left.get(1).window().best()).isEqualTo(day(42));
+    }
+
+    @Test
+    void widensNoWindowOfItsOwn() {
+      TestDog dog = new TestDog().filled(0, 2, 2);
+      PlanItem moved = clean(on(5, dog.pin(5, clean(on(5, dog)).id(), 25, "away")));
+
+      assertThat(moved.own()).isEqualTo(new Window(day(11), day(14), day(17)));
+      assertThat(moved.fixedBy()).isEqualTo(PlanItem.FixedBy.PERSON);
+    }
+
+    @Test
+    void keepsACheckInsideAWatch() {
+      TestDog dog =
+          new TestDog().waterSensitive().quiet(0).exposed(ExposureKind.SWIM, 1, 1).dried(1, 20);
+      PlanItem check = of(on(2, dog), PlanItem.Kind.CHECK).get(0);
+      DogPlan plan = on(2, dog.pin(2, check.id(), 8, "while we are there"));
+
+      assertThat(of(plan, PlanItem.Kind.CHECK))
+          .anySatisfy(item -> assertThat(item.id()).isEqualTo(check.id()));
+    }
+  }
+
+  @Nested
+  class AnId {
+    @ParameterizedTest
+    @ValueSource(
+        strings = {
+          "%s:CLEAN:RIGHT:%s:0",
+          "%s:CLEAN:RIGHT:%s:0:LEFT:%2$s:3",
+          "%s:CHECK:%s:4",
+          "%s:CHECK:2026-03-02:water",
+          "%s:DRY:2026-03-02",
+          "%s:VISIT:%s:catch-up"
+        })
+    void isReadAsItIsWritten(String pattern) {
+      String text = pattern.formatted(new UUID(0, 1), new UUID(0, 2));
+
+      assertThat(PlanItem.Id.parse(text)).hasToString(text);
+    }
+
+    @ParameterizedTest
+    @ValueSource(
+        strings = {
+          "",
+          "x:CLEAN:RIGHT:y:0",
+          "00000000-0000-0000-0000-000000000001",
+          "00000000-0000-0000-0000-000000000001:CLEAN",
+          "00000000-0000-0000-0000-000000000001:CLEAN:RIGHT",
+          "00000000-0000-0000-0000-000000000001:CLEAN:UP:00000000-0000-0000-0000-000000000001:0",
+          "00000000-0000-0000-0000-000000000001:SING:x:0",
+          "00000000-0000-0000-0000-000000000001:CHECK:x:0:more"
+        })
+    void ofNothingPlannedIsRefused(String text) {
+      assertThatThrownBy(() -> PlanItem.Id.parse(text))
+          .isInstanceOf(IllegalArgumentException.class);
     }
   }
 }

@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.evenlobe.core.TestDog.day;
 
 import java.time.DayOfWeek;
+import java.time.Instant;
 import java.time.LocalDate;
 import java.time.ZoneId;
 import java.time.ZonedDateTime;
@@ -18,19 +19,24 @@ import java.util.UUID;
 import java.util.stream.LongStream;
 import java.util.stream.Stream;
 import org.evenlobe.core.TestDog;
+import org.evenlobe.core.check.MayGoIn;
 import org.evenlobe.core.ear.BreedCatalogue;
 import org.evenlobe.core.measure.Side;
 import org.evenlobe.core.record.Appointment;
 import org.evenlobe.core.record.Dated;
 import org.evenlobe.core.record.DogRecord;
 import org.evenlobe.core.record.EarVisit;
+import org.evenlobe.core.record.EarVisit.HoldWord;
 import org.evenlobe.core.record.ExpectedExposure;
 import org.evenlobe.core.record.Exposure;
 import org.evenlobe.core.record.ExposureKind;
 import org.evenlobe.core.record.GroomingRhythm;
+import org.evenlobe.core.record.Pin;
 import org.evenlobe.core.record.Preferences;
 import org.evenlobe.core.record.SchedulingMode;
 import org.evenlobe.core.record.Season;
+import org.evenlobe.core.record.Skip;
+import org.evenlobe.core.rule.Rule;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
 import org.junit.jupiter.params.provider.ValueSource;
@@ -39,6 +45,7 @@ import org.junit.jupiter.params.provider.ValueSource;
 class PlanLawTest {
   private static final Planner PLANNER = new Planner(BreedCatalogue.shipped());
   private static final int TODAY = 80;
+  private static final ZoneId ZONE = ZoneId.of("Europe/Berlin");
   private static final SchedulingMode[] SCHOOLS = {
     SchedulingMode.AS_NEEDED, SchedulingMode.FIXED, SchedulingMode.LEARNED
   };
@@ -69,6 +76,9 @@ class PlanLawTest {
       }
       if (random.nextInt(40) == 0) {
         dog.visit(day, EarVisit.NOTHING, TestDog.ordered(false, 4, day(day + 20)));
+      }
+      if (random.nextInt(30) == 0) {
+        dog.visit(day, TestDog.hold(HoldWord.LIFTED), EarVisit.NOTHING);
       }
     }
     if (random.nextInt(3) == 0) {
@@ -154,6 +164,73 @@ class PlanLawTest {
         assertThat(plan.cleanings()).noneMatch(item -> item.ears().contains(side));
       }
     }
+  }
+
+  /** The same with what a person says of what is planned then. */
+  private static DogRecord spokenOf(long seed) {
+    SplittableRandom random = new SplittableRandom(seed + 7);
+    DogRecord dog = drawn(seed);
+    List<Dated> said = new ArrayList<>();
+    List<PlanItem> items = PLANNER.plan(dog, preferences(seed), day(TODAY - 5)).items();
+    for (PlanItem item : items) {
+      UUID id = new UUID(30, said.size());
+      if (item.kind().isSkippable() && random.nextInt(3) == 0) {
+        said.add(new Skip(id, at(TODAY - 5), ZONE, item.id().toString(), "away"));
+      } else if (item.kind().isMovable() && random.nextInt(3) == 0) {
+        LocalDate on = day(TODAY - 5 + random.nextInt(40));
+        said.add(new Pin(id, at(TODAY - 5), ZONE, item.id().toString(), on, Optional.of("so")));
+      }
+    }
+    return with(dog, Stream.concat(dog.facts(), said.stream()));
+  }
+
+  private static Instant at(int day) {
+    return day(day).atTime(12, 0).atZone(ZONE).toInstant();
+  }
+
+  @ParameterizedTest
+  @MethodSource("seeds")
+  void nothingIsPlannedForAnEarIntoWhichNothingMayGo(long seed) {
+    DogPlan plan = plan(spokenOf(seed), seed);
+    for (Side side : Side.values()) {
+      if (plan.ears().get(side).mayGoIn() == MayGoIn.NONE) {
+        assertThat(plan.cleanings()).noneMatch(item -> item.ears().contains(side));
+      }
+    }
+  }
+
+  @ParameterizedTest
+  @MethodSource("seeds")
+  void twoCleaningsOfAnEarStandFiveDaysApartButForAWordOfSomebodyWaterAndCatchingUp(long seed) {
+    DogPlan plan = plan(spokenOf(seed), seed);
+    for (Side side : Side.values()) {
+      List<PlanItem> items =
+          plan.cleanings().stream().filter(item -> item.ears().contains(side)).toList();
+      for (int i = 1; i < items.size(); i++) {
+        LocalDate before = items.get(i - 1).window().best();
+        LocalDate next = items.get(i).window().best();
+        boolean excepted =
+            isExcepted(items.get(i)) || items.get(i - 1).fixedBy() == PlanItem.FixedBy.PERSON;
+        assertThat(excepted || ChronoUnit.DAYS.between(before, next) >= 5)
+            .as("%s: %s and %s", side, told(items.get(i - 1)), told(items.get(i)))
+            .isTrue();
+      }
+    }
+  }
+
+  private static String told(PlanItem item) {
+    return item.window()
+        + " "
+        + item.fixedBy()
+        + item.ears()
+        + item.reasons().stream().map(reason -> reason.rule().name()).toList();
+  }
+
+  private static boolean isExcepted(PlanItem item) {
+    return item.fixedBy() != PlanItem.FixedBy.NOBODY
+        || item.reasons().stream()
+            .anyMatch(
+                reason -> reason.rule() == Rule.PLAN_WATER || reason.rule() == Rule.PLAN_CATCH_UP);
   }
 
   @ParameterizedTest

@@ -18,6 +18,7 @@ import org.springframework.security.web.SecurityFilterChain;
 import org.springframework.security.web.authentication.UsernamePasswordAuthenticationFilter;
 import org.springframework.security.web.authentication.logout.HttpStatusReturningLogoutSuccessHandler;
 import org.springframework.security.web.csrf.CookieCsrfTokenRepository;
+import org.springframework.security.web.csrf.CsrfException;
 import org.springframework.security.web.header.writers.ReferrerPolicyHeaderWriter.ReferrerPolicy;
 import org.springframework.session.web.http.CookieSerializer;
 import org.springframework.session.web.http.DefaultCookieSerializer;
@@ -84,8 +85,9 @@ class Security {
                         (request, response, failure) ->
                             ProblemWriter.write(
                                 response,
-                                Refusal.forbidden(
-                                    "This page is out of date: reload it and try again."))))
+                                failure instanceof CsrfException
+                                    ? Refusal.tokenMissing()
+                                    : Refusal.forbidden("That is not yours to do."))))
         .headers(
             headers ->
                 headers

@@ -48,9 +48,15 @@ public class SettingsKeeping {
    */
   @Transactional
   public Settings put(Precondition given, SettingsRequest said) {
-    new InvalidFields.Collector()
-        .require(said.scheduling().isChosen(), "scheduling", "is a vet's to prescribe")
-        .throwIfAny();
-    return facts.put(Settings.class, Settings::new, CurrentMember.household(), given, said);
+    return facts.put(
+        Settings.class,
+        Settings::new,
+        CurrentMember.household(),
+        given,
+        said,
+        () ->
+            new InvalidFields.Collector()
+                .require(said.scheduling().isChosen(), "scheduling", "is a vet's to prescribe")
+                .throwIfAny());
   }
 }

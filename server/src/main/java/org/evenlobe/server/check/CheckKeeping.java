@@ -29,10 +29,13 @@ public class CheckKeeping {
    */
   @Transactional
   public Check put(UUID id, Precondition given, CheckRequest said) {
-    InvalidFields.Collector errors = rules.happened(said);
-    said.check(errors);
-    errors.throwIfAny();
-    return facts.put(Check.class, Check::new, id, given, said);
+    return facts.put(
+        Check.class,
+        Check::new,
+        id,
+        given,
+        said,
+        () -> rules.happened(said).and(said::check).throwIfAny());
   }
 
   /** Deletes a check; it can be restored for 30 days. */

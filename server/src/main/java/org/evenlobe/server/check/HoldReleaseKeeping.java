@@ -36,10 +36,16 @@ public class HoldReleaseKeeping {
    */
   @Transactional
   public StoredRelease put(UUID id, Precondition given, HoldReleaseRequest said) {
-    Dog dog = rules.dog(said.dogId());
-    rules.happened(said).throwIfAny();
-    allow(dog, id, said);
-    return facts.put(StoredRelease.class, StoredRelease::new, id, given, said);
+    return facts.put(
+        StoredRelease.class,
+        StoredRelease::new,
+        id,
+        given,
+        said,
+        () -> {
+          rules.happened(said).throwIfAny();
+          allow(rules.dog(said.dogId()), id, said);
+        });
   }
 
   /** Takes the word back: the hold is open again. */

@@ -52,19 +52,25 @@ public class CleaningKeeping {
    */
   @Transactional
   public Cleaning put(UUID id, Precondition given, CleaningRequest said) {
-    rules
-        .happened(said)
-        .require(
-            said.ears().right() != null || said.ears().left() != null,
-            "ears",
-            "must name one ear at least")
-        .require(
-            said.cleaner() == null
-                || supplies.wasThere(
-                    CurrentMember.household(), said.cleaner(), Supply.Kind.CLEANER),
-            "cleaner",
-            "is not a bottle of this household")
-        .throwIfAny();
-    return facts.put(Cleaning.class, Cleaning::new, id, given, said);
+    return facts.put(
+        Cleaning.class,
+        Cleaning::new,
+        id,
+        given,
+        said,
+        () ->
+            rules
+                .happened(said)
+                .require(
+                    said.ears().right() != null || said.ears().left() != null,
+                    "ears",
+                    "must name one ear at least")
+                .require(
+                    said.cleaner() == null
+                        || supplies.wasThere(
+                            CurrentMember.household(), said.cleaner(), Supply.Kind.CLEANER),
+                    "cleaner",
+                    "is not a bottle of this household")
+                .throwIfAny());
   }
 }

@@ -27,8 +27,13 @@ public class PracticeKeeping {
    */
   @Transactional
   public StoredPractice put(UUID id, Precondition given, PracticeRequest said) {
-    rules.happened(said).throwIfAny();
-    return facts.put(StoredPractice.class, StoredPractice::new, id, given, said);
+    return facts.put(
+        StoredPractice.class,
+        StoredPractice::new,
+        id,
+        given,
+        said,
+        () -> rules.happened(said).throwIfAny());
   }
 
   /** Takes it back. */

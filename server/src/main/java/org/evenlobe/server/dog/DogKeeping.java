@@ -45,6 +45,10 @@ public class DogKeeping {
    */
   @Transactional
   public Dog put(UUID id, Precondition given, DogRequest said) {
+    return facts.put(Dog.class, Dog::new, id, given, said, () -> check(said));
+  }
+
+  private void check(DogRequest said) {
     LocalDate today = day.today();
     InvalidFields.Collector errors = new InvalidFields.Collector();
     if (said.bornOn() != null) {
@@ -79,6 +83,5 @@ public class DogKeeping {
         "schedule.scheduling",
         "is a vet's to prescribe");
     errors.throwIfAny();
-    return facts.put(Dog.class, Dog::new, id, given, said);
   }
 }

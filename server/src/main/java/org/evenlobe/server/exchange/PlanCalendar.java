@@ -6,10 +6,8 @@ import java.time.LocalDate;
 import java.time.LocalDateTime;
 import java.time.LocalTime;
 import java.time.ZoneId;
-import java.util.HashMap;
 import java.util.List;
 import java.util.Locale;
-import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Collectors;
 import net.fortuna.ical4j.model.Calendar;
@@ -65,23 +63,20 @@ final class PlanCalendar {
   }
 
   private void add(Scheduled dog) {
-    Map<String, LocalTime> times = new HashMap<>();
-    for (Appointment made : dog.appointments()) {
-      made.time().ifPresent(time -> times.put(made.id().toString(), time));
-    }
     for (PlanItem item : dog.plan().items()) {
-      Optional<LocalTime> time =
-          times.entrySet().stream()
-              .filter(made -> item.id().contains(made.getKey()))
-              .map(Map.Entry::getValue)
-              .findFirst();
-      calendar.add(event(dog.name(), item, time));
+      calendar.add(event(dog.name(), item, appointment(dog, item)));
     }
   }
 
-  private VEvent event(String dog, PlanItem item, Optional<LocalTime> time) {
+  private static Optional<Appointment> appointment(Scheduled dog, PlanItem item) {
+    return dog.appointments().stream().filter(made -> item.id().countsFrom(made.id())).findFirst();
+  }
+
+  private VEvent event(String dog, PlanItem item, Optional<Appointment> appointment) {
+    Optional<LocalTime> time = appointment.flatMap(Appointment::time);
     LocalDate best = item.window().best();
-    LocalDate day = best.isBefore(today) ? today : best;
+    // what has a time stays on its day: nobody is called to what has passed
+    LocalDate day = time.isEmpty() && best.isBefore(today) ? today : best;
     VEvent event = new VEvent(false);
     event.add(new Uid(item.id() + "@evenlobe"));
     event.add(new DtStamp(now));
@@ -89,7 +84,9 @@ final class PlanCalendar {
       Instant start = LocalDateTime.of(day, time.get()).atZone(zone).toInstant();
       event.add(new DtStart<>(start));
       event.add(new DtEnd<>(start.plus(AT_THE_VET)));
-      event.add(alarm(dog, item));
+      if (start.isAfter(now)) {
+        event.add(alarm(dog, item));
+      }
     } else {
       event.add(new DtStart<>(day));
       event.add(new DtEnd<>(day.plusDays(1)));

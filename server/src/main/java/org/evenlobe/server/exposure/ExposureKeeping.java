@@ -29,10 +29,13 @@ public class ExposureKeeping {
    */
   @Transactional
   public StoredExposure put(UUID id, Precondition given, ExposureRequest said) {
-    InvalidFields.Collector errors = rules.happened(said);
-    said.check(errors, day.today());
-    errors.throwIfAny();
-    return facts.put(StoredExposure.class, StoredExposure::new, id, given, said);
+    return facts.put(
+        StoredExposure.class,
+        StoredExposure::new,
+        id,
+        given,
+        said,
+        () -> rules.happened(said).and(errors -> said.check(errors, day.today())).throwIfAny());
   }
 
   /** Takes it back. */

@@ -49,23 +49,27 @@ public class FactStore {
   /**
    * Creates or corrects a fact.
    *
+   * @param rules what has to hold, asked only where a version would be made: what is stored already
+   *     stays so, though the day for it may have passed meanwhile
    * @return the fact as it stands then
    * @throws Refusal 412 if it has changed meanwhile, 410 if it is deleted, 428 without precondition
    * @throws InvalidFields if the id is that of a fact of another kind
    */
   public <B, F extends StoredFact<B>> F put(
-      Class<F> kind, Supplier<F> blank, UUID id, Precondition given, B body) {
+      Class<F> kind, Supplier<F> blank, UUID id, Precondition given, B body, Runnable rules) {
     FactKey key = new FactKey(CurrentMember.household(), id);
     String said = json.writeValueAsString(body);
     waitForOthers(key);
     F present = entities.find(kind, key);
     if (present == null) {
-      return create(kind, blank, key, given, body, said);
+      return create(kind, blank, key, given, body, said, rules);
     }
     if (given.expects(present.version())) {
-      return present.isGone() || !isKept(key, present.version(), said)
-          ? correct(kind, present, key, body, said)
-          : present;
+      if (!present.isGone() && isKept(key, present.version(), said)) {
+        return present;
+      }
+      rules.run();
+      return correct(kind, present, key, body, said);
     }
     if (!isKept(key, null, said)) {
       throw given.isMissing() ? Refusal.noPrecondition() : Refusal.changed(present.version());
@@ -160,7 +164,13 @@ public class FactStore {
   }
 
   private <B, F extends StoredFact<B>> F create(
-      Class<F> kind, Supplier<F> blank, FactKey key, Precondition given, B body, String said) {
+      Class<F> kind,
+      Supplier<F> blank,
+      FactKey key,
+      Precondition given,
+      B body,
+      String said,
+      Runnable rules) {
     if (given.isMissing()) {
       throw Refusal.noPrecondition();
     }
@@ -170,6 +180,7 @@ public class FactStore {
     if (isTaken(key)) {
       throw InvalidFields.of("id", "is the id of another record");
     }
+    rules.run();
     F fact = blank.get();
     fact.begin(key);
     fact.advance(false);

@@ -27,7 +27,6 @@ import org.evenlobe.core.record.DogRecord;
 import org.evenlobe.core.record.EarFinding;
 import org.evenlobe.core.record.ExpectedExposure;
 import org.evenlobe.core.record.Exposure;
-import org.evenlobe.core.record.Pin;
 import org.evenlobe.core.stock.StockOutlook;
 import org.evenlobe.core.trend.AssessedCheck;
 import org.evenlobe.core.trend.CheckHistory;
@@ -166,7 +165,6 @@ public class HouseholdPlans {
    * @param exposures what happened to its ears in the last six weeks
    * @param expected what is expected to happen to them again and again
    * @param appointments when a vet is to see it, from today on
-   * @param pins the planned items that were put on a day that is still ahead
    * @param checked how many checks are on record
    * @param latest what its latest check says, where there is one
    * @param startsFrom what a new check starts from; empty where every sign is to be looked for
@@ -185,7 +183,6 @@ public class HouseholdPlans {
       List<Exposure> exposures,
       List<ExpectedExposure> expected,
       List<Appointment> appointments,
-      List<Pin> pins,
       int checked,
       Optional<CheckVerdict> latest,
       Optional<EarPair<EarFinding>> startsFrom,
@@ -332,7 +329,6 @@ public class HouseholdPlans {
         exposures(record, today),
         record.expected(),
         record.appointments().stream().filter(made -> !made.on().isBefore(today)).toList(),
-        record.pins().stream().filter(pin -> !pin.on().isBefore(today)).toList(),
         history.checks().size(),
         history.latestVerdict(),
         history.startsFrom(),

@@ -3,7 +3,6 @@ package org.evenlobe.server.plan;
 import jakarta.validation.Valid;
 import java.time.LocalDate;
 import java.util.Optional;
-import java.util.Set;
 import java.util.UUID;
 import org.evenlobe.core.plan.DogPlan;
 import org.evenlobe.core.plan.PlanItem;
@@ -25,8 +24,6 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 @Transactional
 class PinController {
-  private static final Set<PlanItem.Kind> MOVED = Set.of(PlanItem.Kind.CLEAN, PlanItem.Kind.CHECK);
-
   private final DogFactKeeping keeping;
   private final HouseholdPlans plans;
 
@@ -67,13 +64,13 @@ class PinController {
     errors.require(!said.on().isBefore(plan.today()), "on", "must not lie in the past");
     errors.require(!said.on().isAfter(last), "on", "must lie within 60 days");
     Optional<PlanItem> item =
-        plan.items().stream().filter(one -> one.id().equals(said.item())).findFirst();
+        plan.items().stream().filter(one -> one.id().toString().equals(said.item())).findFirst();
     errors.require(item.isPresent(), "item", "is not planned for that dog, or no longer");
     errors.require(
-        item.map(one -> MOVED.contains(one.kind())).orElse(true),
+        item.map(one -> one.kind().isMovable()).orElse(true),
         "item",
         "must be a check or a cleaning: the others have their day from what happened");
-    boolean outside = item.filter(one -> !one.window().contains(said.on())).isPresent();
+    boolean outside = item.filter(one -> !one.own().contains(said.on())).isPresent();
     errors.require(
         !outside || (said.reason() != null && !said.reason().isBlank()),
         "reason",

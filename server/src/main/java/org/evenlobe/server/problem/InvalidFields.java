@@ -2,6 +2,7 @@ package org.evenlobe.server.problem;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.function.Consumer;
 import java.util.stream.Collectors;
 import org.springframework.http.HttpStatus;
 
@@ -43,6 +44,12 @@ public class InvalidFields extends Refusal {
       if (!holds) {
         errors.add(new FieldError(field, message));
       }
+      return this;
+    }
+
+    /** Notes what more is wrong. */
+    public Collector and(Consumer<Collector> more) {
+      more.accept(this);
       return this;
     }
 

@@ -6,6 +6,7 @@ import java.time.Instant;
 import java.time.LocalDate;
 import org.evenlobe.core.measure.Volume;
 import org.evenlobe.core.measure.Weight;
+import org.evenlobe.core.plan.PlanItem;
 import org.evenlobe.core.record.Load;
 import org.springframework.boot.jackson.autoconfigure.JsonMapperBuilderCustomizer;
 import org.springframework.context.annotation.Bean;
@@ -44,6 +45,7 @@ class JsonReading {
             .addMixIn(Load.class, LoadShape.class)
             .addMixIn(Weight.class, WeightShape.class)
             .addMixIn(Volume.class, VolumeShape.class)
+            .addMixIn(PlanItem.Id.class, PlanItemIdShape.class)
             .addModule(
                 new SimpleModule()
                     .addDeserializer(String.class, new CleanStrings())
@@ -55,6 +57,13 @@ class JsonReading {
   private interface LoadShape {
     @JsonValue
     int grade();
+  }
+
+  /** An item's id is its text. */
+  private interface PlanItemIdShape {
+    @JsonValue
+    @Override
+    String toString();
   }
 
   /** A volume is its millilitres. */

@@ -32,6 +32,17 @@ public class Refusal extends ErrorResponseException {
     return new Refusal(HttpStatus.FORBIDDEN, "forbidden", "Not allowed", detail);
   }
 
+  /**
+   * The token that the page sends back is missing or old; the page fetches another and tries again.
+   */
+  public static Refusal tokenMissing() {
+    return new Refusal(
+        HttpStatus.FORBIDDEN,
+        "token",
+        "Token missing",
+        "This page is out of date: reload it and try again.");
+  }
+
   /** Tried too often. */
   public static Refusal tooMany() {
     return new Refusal(

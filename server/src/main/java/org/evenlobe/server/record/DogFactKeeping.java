@@ -34,10 +34,8 @@ public class DogFactKeeping {
       Precondition given,
       B said,
       Consumer<InvalidFields.Collector> more) {
-    InvalidFields.Collector errors = rules.happened(said);
-    more.accept(errors);
-    errors.throwIfAny();
-    return facts.put(kind, blank, id, given, said);
+    return facts.put(
+        kind, blank, id, given, said, () -> rules.happened(said).and(more).throwIfAny());
   }
 
   /** Takes it back. */

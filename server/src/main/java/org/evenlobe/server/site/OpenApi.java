@@ -22,6 +22,7 @@ import java.util.List;
 import java.util.Optional;
 import org.evenlobe.core.measure.Volume;
 import org.evenlobe.core.measure.Weight;
+import org.evenlobe.core.plan.PlanItem;
 import org.evenlobe.core.record.Load;
 import org.jspecify.annotations.Nullable;
 import org.springdoc.core.utils.SpringDocUtils;
@@ -41,6 +42,9 @@ class OpenApi {
                 .maximum(BigDecimal.valueOf(Load.HEAVIEST))
                 .description("0 clean wipe · 1 trace · 2 light · 3 moderate · 4 heavy"))
         .replaceWithSchema(Volume.class, new NumberSchema().description("mL"))
+        .replaceWithSchema(
+            PlanItem.Id.class,
+            new StringSchema().description("stands while what it counts from does"))
         .replaceWithSchema(Weight.class, new NumberSchema().description("kg"))
         .replaceWithSchema(
             LocalTime.class, new StringSchema().description("a time of day, such as 15:30"))

@@ -52,8 +52,13 @@ public class SupplyKeeping {
    */
   @Transactional
   public StoredSupply put(UUID id, Precondition given, SupplyRequest said) {
-    said.errors(day.now().plus(CLOCK_SKEW), day.today()).throwIfAny();
-    return facts.put(StoredSupply.class, StoredSupply::new, id, given, said);
+    return facts.put(
+        StoredSupply.class,
+        StoredSupply::new,
+        id,
+        given,
+        said,
+        () -> said.errors(day.now().plus(CLOCK_SKEW), day.today()).throwIfAny());
   }
 
   /** Takes one out of the house; what was used from it stays used. */

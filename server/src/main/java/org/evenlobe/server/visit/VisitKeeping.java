@@ -51,10 +51,13 @@ public class VisitKeeping {
    */
   @Transactional
   public Visit put(UUID id, Precondition given, VisitRequest said) {
-    InvalidFields.Collector errors = rules.happened(said);
-    said.check(errors);
-    errors.throwIfAny();
-    return facts.put(Visit.class, Visit::new, id, given, said);
+    return facts.put(
+        Visit.class,
+        Visit::new,
+        id,
+        given,
+        said,
+        () -> rules.happened(said).and(said::check).throwIfAny());
   }
 
   /** Deletes a visit; it can be restored for 30 days. */

@@ -2,10 +2,12 @@ package org.evenlobe.server.account;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.net.http.HttpRequest;
 import java.util.List;
 import java.util.UUID;
 import org.evenlobe.server.Caller;
 import org.evenlobe.server.RunningServer;
+import org.evenlobe.server.Samples;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -146,5 +148,22 @@ class SignInTest {
             "x-content-type-options", value -> assertThat(value).containsExactly("nosniff"))
         .hasEntrySatisfying(
             "referrer-policy", value -> assertThat(value).containsExactly("same-origin"));
+  }
+
+  @Test
+  void aMissingTokenIsAProblemOfItsOwn() {
+    Caller owner = Caller.newOwner();
+    String path = owner.at("/dogs/" + UUID.randomUUID());
+
+    Caller.Answer answer =
+        owner.send(
+            owner
+                .json(path)
+                .setHeader("X-XSRF-TOKEN", "old")
+                .header("If-None-Match", "*")
+                .PUT(HttpRequest.BodyPublishers.ofString(Samples.dog())));
+
+    assertThat(answer.status()).isEqualTo(403);
+    assertThat(answer.json().get("type").asString()).isEqualTo("/problems/token");
   }
 }

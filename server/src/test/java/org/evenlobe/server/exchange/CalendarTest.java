@@ -115,6 +115,19 @@ class CalendarTest {
   }
 
   @Test
+  void leavesAnAppointmentThatHasPassedOnItsDayAndCallsNobodyToIt() {
+    Instant before = now.minus(3, ChronoUnit.DAYS);
+    owner.create(
+        owner.at("/appointments/" + UUID.randomUUID()),
+        Samples.appointment(dog, before, today.minusDays(1), "\"15:30\""));
+    VEvent visit = first(read(owner.get(owner.at("/calendar.ics"))), "VISIT");
+
+    assertThat(visit.getDateStart().getValue().toInstant())
+        .isEqualTo(today.minusDays(1).atTime(15, 30).atZone(ZONE).toInstant());
+    assertThat(visit.getAlarms()).isEmpty();
+  }
+
+  @Test
   void endsWhenTheLinkIsRenewedOrEnded() {
     String first = link();
     String second = link();

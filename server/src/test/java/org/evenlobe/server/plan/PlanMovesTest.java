@@ -9,6 +9,9 @@ import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.UUID;
+import java.util.concurrent.ExecutorService;
+import java.util.concurrent.Executors;
+import java.util.concurrent.Future;
 import org.evenlobe.server.Caller;
 import org.evenlobe.server.RunningServer;
 import org.evenlobe.server.Samples;
@@ -291,9 +294,10 @@ class PlanMovesTest {
   @Nested
   class OneDog {
     private Caller.Answer corrected(String more) {
+      int version = owner.get(owner.at("/dogs/" + dog)).json().get("version").asInt();
       String body = Samples.dog();
       return owner.correct(
-          owner.at("/dogs/" + dog), 1, body.substring(0, body.lastIndexOf('}')) + more + "}");
+          owner.at("/dogs/" + dog), version, body.substring(0, body.lastIndexOf('}')) + more + "}");
     }
 
     @Test
@@ -306,6 +310,67 @@ class PlanMovesTest {
           .isEqualTo(today.plusDays(20).toString());
       assertThat(corrected(", \"schedule\": {\"scheduling\": \"VET\"}").refusedFields())
           .containsExactly("schedule.scheduling");
+    }
+  }
+
+  @Nested
+  class AWordThatIsSentAgain {
+    @Test
+    void standsThoughItsItemWasDoneMeanwhile() {
+      cleaned(10);
+      String pin = fresh("pins");
+      String body =
+          Samples.pin(dog, now, next("CLEAN").get("id").asString(), today.plusDays(2), "");
+      assertThat(owner.create(pin, body).status()).isEqualTo(200);
+      cleaned(0);
+
+      assertThat(owner.create(pin, body).status()).isEqualTo(200);
+      assertThat(owner.create(fresh("pins"), body).refusedFields()).containsExactly("item");
+    }
+
+    @Test
+    void isOfManyCorrectionsAtOnceOneAndNoneFails() throws Exception {
+      cleaned(10);
+      String pin = fresh("pins");
+      String item = next("CLEAN").get("id").asString();
+      owner.create(pin, Samples.pin(dog, now, item, today.plusDays(2), ""));
+
+      ExecutorService threads = Executors.newFixedThreadPool(8);
+      try {
+        List<Future<Integer>> answers = new ArrayList<>();
+        for (int n = 0; n < 8; n++) {
+          String reason = ", \"reason\": \"%d\"".formatted(n);
+          String body = Samples.pin(dog, now, item, today.plusDays(2), reason);
+          answers.add(threads.submit(() -> owner.correct(pin, 1, body).status()));
+        }
+        List<Integer> statuses = new ArrayList<>();
+        for (Future<Integer> answer : answers) {
+          statuses.add(answer.get());
+        }
+        assertThat(statuses).containsOnly(200, 412).containsOnlyOnce(200);
+      } finally {
+        threads.shutdownNow();
+      }
+    }
+  }
+
+  @Nested
+  class ADayThatAPersonChose {
+    @Test
+    void isNamedByItsItemAndWidensNoWindow() {
+      cleaned(10);
+      UUID pin = UUID.randomUUID();
+      JsonNode item = next("CLEAN");
+      LocalDate far = LocalDate.parse(item.at("/window/latest").asString()).plusDays(5);
+      String body = Samples.pin(dog, now, item.get("id").asString(), far, ", \"reason\": \"away\"");
+      assertThat(owner.create(owner.at("/pins/" + pin), body).status()).isEqualTo(200);
+
+      JsonNode moved = next("CLEAN");
+      assertThat(moved.at("/pins/0").asString()).isEqualTo(pin.toString());
+      assertThat(moved.get("fixedBy").asString()).isEqualTo("PERSON");
+      assertThat(moved.get("own")).isEqualTo(item.get("window"));
+      String further = Samples.pin(dog, now, moved.get("id").asString(), far.minusDays(1), "");
+      assertThat(owner.create(fresh("pins"), further).refusedFields()).containsExactly("reason");
     }
   }
 }
