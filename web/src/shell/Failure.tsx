@@ -4,6 +4,9 @@ import { useEffect, useRef } from 'react';
 import { Problem } from '../api/problem';
 
 const TRY_AGAIN_MS = 5000;
+const UNREACHABLE = '/problems/unreachable';
+/** Where something is read there is nothing to be saved. */
+const UNREACHABLE_WORDS = 'The records cannot be reached just now.';
 
 /** What went wrong in one sentence, and a way on. What may pass is tried again by itself. */
 export function Failure({ error, onRetry }: { error: Error; onRetry?: () => void }) {
@@ -28,7 +31,7 @@ export function Failure({ error, onRetry }: { error: Error; onRetry?: () => void
         )
       }
     >
-      {error.message}
+      {mayPass && error.type === UNREACHABLE ? UNREACHABLE_WORDS : error.message}
       {mayPass && ' It is tried again by itself.'}
     </Alert>
   );
