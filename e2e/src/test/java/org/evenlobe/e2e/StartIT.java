@@ -91,6 +91,11 @@ class StartIT {
       HttpResponse<String> page = get(safe.address() + "/sign-in", trusting(tls));
       assertThat(page.statusCode()).isEqualTo(200);
       assertThat(get(safe.address() + "/sw.js", trusting(tls)).body()).contains("precache");
+      assertThat(
+              get(safe.address() + "/manifest.webmanifest", trusting(tls))
+                  .headers()
+                  .firstValue("Content-Type"))
+          .contains("application/manifest+json");
 
       assertThatThrownBy(() -> get(safe.address() + "/sign-in", SSLContext.getDefault()))
           .isInstanceOf(SSLHandshakeException.class);

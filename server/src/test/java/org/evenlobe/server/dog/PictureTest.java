@@ -10,7 +10,12 @@ import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.net.http.HttpRequest;
 import java.nio.charset.StandardCharsets;
+import java.util.ArrayList;
+import java.util.List;
 import java.util.UUID;
+import java.util.concurrent.ExecutorService;
+import java.util.concurrent.Executors;
+import java.util.concurrent.Future;
 import javax.imageio.ImageIO;
 import org.evenlobe.server.Caller;
 import org.evenlobe.server.RunningServer;
@@ -89,5 +94,29 @@ class PictureTest {
     assertThat(typed.status()).isEqualTo(400);
     assertThat(typed.refusedFields()).containsExactly("Content-Type");
     assertThat(owner.get(path).status()).isEqualTo(404);
+  }
+
+  @Test
+  void isOf50MegapixelsAtMostWhateverItsSides() throws IOException {
+    assertThat(put(png(8_001, 6_251), "image/png").refusedFields()).containsExactly("picture");
+    assertThat(put(png(20_000, 40), "image/png").status()).isEqualTo(204);
+    assertThat(kept().getWidth()).isEqualTo(Pictures.LONGER_SIDE);
+  }
+
+  @Test
+  void ofAGoodCameraIsTakenFourTimesAtOnce() throws Exception {
+    byte[] photograph = png(7_200, 5_000);
+    ExecutorService threads = Executors.newFixedThreadPool(4);
+    try {
+      List<Future<Integer>> answers = new ArrayList<>();
+      for (int n = 0; n < 4; n++) {
+        answers.add(threads.submit(() -> put(photograph, "image/png").status()));
+      }
+      for (Future<Integer> answer : answers) {
+        assertThat(answer.get()).isEqualTo(204);
+      }
+    } finally {
+      threads.shutdownNow();
+    }
   }
 }

@@ -135,6 +135,10 @@ class VisitTest {
       assertThat(got.body()).isEqualTo("%PDF-1.7 a letter");
       assertThat(got.whole().headers().firstValue("Content-Disposition").orElseThrow())
           .startsWith("attachment");
+      assertThat(owner.delete(path, 1).status()).isEqualTo(200);
+      assertThat(owner.get(document).status()).as("of a deleted visit").isEqualTo(404);
+      owner.post(path + "/versions/1/restore", "");
+      assertThat(owner.get(document).status()).as("restored").isEqualTo(200);
       assertThat(owner.delete(document, 1).status()).isEqualTo(204);
       assertThat(visits().at("/0/documents")).isEmpty();
       assertThat(attach("ear", "image/png", png()).status()).isEqualTo(204);
