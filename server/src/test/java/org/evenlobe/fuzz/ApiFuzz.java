@@ -40,7 +40,8 @@ public final class ApiFuzz {
 
   private final Caller owner = Caller.newOwner();
   private final JsonNode document = owner.get("/api/openapi.json").json();
-  private final List<UUID> known = new ArrayList<>(List.of(UUID.randomUUID()));
+  private final List<UUID> dogs = List.of(Samples.newDog(owner), Samples.newDog(owner));
+  private final List<UUID> known = new ArrayList<>(dogs);
   private final List<String> failures = new ArrayList<>();
   private final JdbcClient database = JdbcClient.create(RunningServer.oneConnection());
   private final SplittableRandom random;
@@ -49,9 +50,8 @@ public final class ApiFuzz {
 
   public ApiFuzz(long seed) {
     random = new SplittableRandom(seed);
-    bodies = new BodyMaker(random, document, known);
-    known.add(Samples.newDog(owner));
-    known.add(Samples.newDog(owner));
+    bodies = new BodyMaker(random, document, dogs, known);
+    known.add(UUID.randomUUID());
   }
 
   private record Operation(String method, String pattern, JsonNode how) {}
@@ -135,6 +135,7 @@ public final class ApiFuzz {
       String value =
           switch (variable.group(1)) {
             case "household" -> owner.household().toString();
+            case "dog" -> dog(operation, fresh).toString();
             case "version" -> Integer.toString(random.nextInt(-1, 4));
             default ->
                 last && operation.method().equals("PUT") && random.nextInt(5) > 0
@@ -147,6 +148,15 @@ public final class ApiFuzz {
     }
     variable.appendTail(path);
     return path + query(operation);
+  }
+
+  /** Mostly one that is there; a new one where one may be made. */
+  private UUID dog(Operation operation, UUID fresh) {
+    boolean makes = operation.method().equals("PUT") && operation.pattern().endsWith("{dog}");
+    if (makes && random.nextInt(3) > 0) {
+      return fresh;
+    }
+    return bodies.any(random.nextInt(6) == 0 ? known : dogs);
   }
 
   private String query(Operation operation) {

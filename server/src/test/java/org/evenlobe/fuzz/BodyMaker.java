@@ -67,16 +67,19 @@ final class BodyMaker {
 
   private final SplittableRandom random;
   private final JsonNode schemas;
+  private final List<UUID> dogs;
   private final List<UUID> known;
 
   /**
    * Of the document's schemas.
    *
+   * @param dogs ids of dogs that are there
    * @param known ids of things that are there, to be pointed at
    */
-  BodyMaker(SplittableRandom random, JsonNode document, List<UUID> known) {
+  BodyMaker(SplittableRandom random, JsonNode document, List<UUID> dogs, List<UUID> known) {
     this.random = random;
     this.schemas = document.at("/components/schemas");
+    this.dogs = dogs;
     this.known = known;
   }
 
@@ -150,6 +153,9 @@ final class BodyMaker {
   }
 
   private String text(JsonNode schema, String name) {
+    if (name.equals("dogId")) {
+      return any(dogs).toString();
+    }
     return switch (schema.path("format").asString(name)) {
       case "uuid" -> any(known).toString();
       case "date" -> LocalDate.now(java.time.ZoneOffset.UTC).minusDays(days()).toString();
