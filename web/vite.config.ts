@@ -42,10 +42,9 @@ export default defineConfig({
     chunkSizeWarningLimit: 700,
   },
   test: {
-    environment: 'jsdom',
+    environment: 'node',
     include: ['src/**/*.test.{ts,tsx}'],
     globals: true,
-    setupFiles: './src/test/setup.ts',
     css: false,
     restoreMocks: true,
     testTimeout: 30_000,

@@ -941,17 +941,14 @@ export interface components {
       steps: string[];
     };
     Appointment: {
-      /** Format: date-time */
-      at: string;
       /** Format: uuid */
       id: string;
+      moment: components['schemas']['Moment'];
       /** Format: date */
       on: string;
       /** @description a time of day, such as 15:30 */
       time?: string;
       what: string;
-      /** @description an IANA zone, such as Europe/Berlin */
-      zone: string;
     };
     AppointmentRequest: {
       /** Format: date-time */
@@ -1085,15 +1082,12 @@ export interface components {
       verdicts: components['schemas']['EarPairVerdict'];
     };
     CheckRecord: {
-      /** Format: date-time */
-      at: string;
       dog: components['schemas']['DogSigns'];
       ears: components['schemas']['EarPairEarFinding'];
       /** Format: uuid */
       id: string;
+      moment: components['schemas']['Moment'];
       note?: string;
-      /** @description an IANA zone, such as Europe/Berlin */
-      zone: string;
     };
     CheckRequest: {
       /** Format: date-time */
@@ -1147,15 +1141,12 @@ export interface components {
       sooner: number;
     };
     CleaningRecord: {
-      /** Format: date-time */
-      at: string;
       ears: components['schemas']['EarPairOptionalEarCleaning'];
       /** Format: uuid */
       id: string;
       manner: components['schemas']['Manner'];
+      moment: components['schemas']['Moment'];
       note?: string;
-      /** @description an IANA zone, such as Europe/Berlin */
-      zone: string;
     };
     CleaningRequest: {
       /** Format: date-time */
@@ -1676,18 +1667,15 @@ export interface components {
       kind: 'SWIM' | 'BATH' | 'RAIN_WALK' | 'GROOMING' | 'DUST';
     };
     ExpectedExposure: {
-      /** Format: date-time */
-      at: string;
       /** Format: uuid */
       id: string;
       /** @enum {string} */
       kind: 'SWIM' | 'BATH' | 'RAIN_WALK' | 'GROOMING' | 'DUST';
+      moment: components['schemas']['Moment'];
       season: components['schemas']['Season'];
       weekdays: (
         'MONDAY' | 'TUESDAY' | 'WEDNESDAY' | 'THURSDAY' | 'FRIDAY' | 'SATURDAY' | 'SUNDAY'
       )[];
-      /** @description an IANA zone, such as Europe/Berlin */
-      zone: string;
     };
     ExpectedExposureRequest: {
       /** Format: date-time */
@@ -1705,8 +1693,6 @@ export interface components {
       zone: string;
     };
     Exposure: {
-      /** Format: date-time */
-      at: string;
       /** Format: date */
       firstDay: string;
       /** Format: uuid */
@@ -1715,8 +1701,7 @@ export interface components {
       kind: 'SWIM' | 'BATH' | 'RAIN_WALK' | 'GROOMING' | 'DUST';
       /** Format: date */
       lastDay: string;
-      /** @description an IANA zone, such as Europe/Berlin */
-      zone: string;
+      moment: components['schemas']['Moment'];
     };
     ExposureRequest: {
       /** Format: date-time */
@@ -1979,6 +1964,14 @@ export interface components {
       endsOn?: string;
       /** @enum {string} */
       role: 'VIEWER' | 'CARER' | 'OWNER';
+    };
+    Moment: {
+      /** Format: date-time */
+      at: string;
+      /** Format: date */
+      day: string;
+      /** @description an IANA zone, such as Europe/Berlin */
+      zone: string;
     };
     Noticed: {
       /** @enum {string} */
@@ -2522,16 +2515,13 @@ export interface components {
       id: string;
     };
     VisitRecord: {
-      /** Format: date-time */
-      at: string;
       ears: components['schemas']['EarPairEarVisit'];
       /** Format: uuid */
       id: string;
+      moment: components['schemas']['Moment'];
       /** Format: date */
       next?: string;
       note?: string;
-      /** @description an IANA zone, such as Europe/Berlin */
-      zone: string;
     };
     VisitRequest: {
       /** Format: date-time */

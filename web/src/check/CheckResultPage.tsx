@@ -7,7 +7,7 @@ import Typography from '@mui/material/Typography';
 import { Link as RouterLink, useParams, useSearchParams } from 'react-router';
 import { useMayRecord, useSettings } from '../account/useMe';
 import { useDog, type DogInFull } from '../dog/useDog';
-import { dayIn, inWords, longDate } from '../measure/days';
+import { inWords, longDate } from '../measure/days';
 import { sidesAsSeen } from '../measure/facing';
 import { planWords } from '../plan/ribbon';
 import { nextOf } from '../plan/items';
@@ -77,7 +77,7 @@ export function Component() {
 }
 
 function When({ check, today }: { check: CheckInFull; today: string }) {
-  const day = dayIn(check.check.zone, new Date(check.check.at));
+  const day = check.check.moment.day;
   return (
     <>
       {longDate(day)}, {inWords(day, today)}

@@ -10,7 +10,7 @@ import { useState } from 'react';
 import { Link as RouterLink, useParams } from 'react-router';
 import { useMayRecord, useSettings } from '../account/useMe';
 import type { Schemas } from '../api/client';
-import { dateWithYear, dayIn, inWords, type Day } from '../measure/days';
+import { dateWithYear, inWords, type Day } from '../measure/days';
 import { sidesAsSeen } from '../measure/facing';
 import { letter, ofSide, type Side } from '../measure/side';
 import { Failure } from '../shell/Failure';
@@ -122,7 +122,7 @@ function CheckLine({
   onPick: () => void;
 }) {
   const { check } = entry;
-  const day = dayIn(check.zone, new Date(check.at));
+  const day = check.moment.day;
   return (
     <Paper
       component="li"

@@ -2,7 +2,7 @@ import Box from '@mui/material/Box';
 import Paper from '@mui/material/Paper';
 import Typography from '@mui/material/Typography';
 import type { Schemas } from '../api/client';
-import { count, dateWithYear, dayIn, daysBetween, inWords, type Day } from '../measure/days';
+import { count, dateWithYear, daysBetween, inWords, type Day } from '../measure/days';
 import { letter, ofSide, type Side } from '../measure/side';
 import { FoundInPair } from './FoundInPair';
 import { VerdictMark } from './VerdictMark';
@@ -52,7 +52,7 @@ export function Compare({
 }
 
 function dayOf(entry: CheckEntry): Day {
-  return dayIn(entry.check.zone, new Date(entry.check.at));
+  return entry.check.moment.day;
 }
 
 /** "R 5 → 2, better" */

@@ -15,7 +15,6 @@ import type { Schemas } from '../api/client';
 import { dateWithYear, inWords, type Day } from '../measure/days';
 import { ofSide, SIDES, type Side } from '../measure/side';
 import { volumeWords, type VolumeUnit } from '../measure/units';
-import { cleaningDay } from './cleaningDay';
 import { loadWord, methodWord, type Grade } from './load';
 import { WipeDrawing } from './WipeDrawing';
 
@@ -59,7 +58,7 @@ export function CleaningLog({
             </TableHead>
             <TableBody>
               {shown.map((cleaning) => {
-                const day = cleaningDay(cleaning);
+                const day = cleaning.moment.day;
                 return (
                   <TableRow key={cleaning.id}>
                     <TableCell component="th" scope="row" sx={{ whiteSpace: 'nowrap' }}>

@@ -7,11 +7,10 @@ import { useHousehold, useMayRecord, useSettings } from '../account/useMe';
 import { api, type Schemas } from '../api/client';
 import { answered } from '../api/problem';
 import { Versions } from '../fact/Versions';
-import { dateWithYear } from '../measure/days';
+import { dateWithYear, dayIn } from '../measure/days';
 import { earName, ofSide, SIDES } from '../measure/side';
 import { volumeWords } from '../measure/units';
 import { Page } from '../shell/Page';
-import { cleaningDay } from './cleaningDay';
 import { loadWord, methodWord } from './load';
 
 type Said = Schemas['CleaningRequest'];
@@ -88,7 +87,9 @@ function CleaningWords({ said }: { said: Said }) {
   const { volumeUnit } = useSettings();
   return (
     <>
-      <Typography sx={{ fontWeight: 650 }}>{dateWithYear(cleaningDay(said))}</Typography>
+      <Typography sx={{ fontWeight: 650 }}>
+        {dateWithYear(dayIn(said.zone, new Date(said.at)))}
+      </Typography>
       {SIDES.map((side) => {
         const ear = ofSide(said.ears, side);
         return (

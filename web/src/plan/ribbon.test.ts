@@ -19,8 +19,7 @@ function cleaning(day: string, right?: number, left?: number): Schemas['Cleaning
   const leftEar = ear(left);
   return {
     id: `cleaning of ${day}`,
-    at: `${day}T18:00:00Z`,
-    zone: 'Europe/London',
+    moment: { at: `${day}T18:00:00Z`, zone: 'Europe/London', day },
     ears: { ...(rightEar && { right: rightEar }), ...(leftEar && { left: leftEar }) },
     manner: {},
   };
@@ -98,8 +97,7 @@ describe('the ribbon', () => {
   it('keeps a cleaning on the local day it was recorded on', () => {
     const late = {
       ...cleaning('2026-11-20', 1),
-      at: '2026-11-20T23:30:00Z',
-      zone: 'Europe/Berlin',
+      moment: { at: '2026-11-20T23:30:00Z', zone: 'Europe/Berlin', day: '2026-11-21' },
     };
     expect(ribbonMarks(TODAY, done([late]), plan())[0]?.day).toBe('2026-11-21');
   });
@@ -139,8 +137,7 @@ describe('the ribbon', () => {
   it('shows wet days as a wave from the first to the last, and no dusty ones', () => {
     const exposure = (kind: 'SWIM' | 'DUST'): Schemas['Exposure'] => ({
       id: kind,
-      at: '2026-11-22T18:00:00Z',
-      zone: 'Europe/London',
+      moment: { at: '2026-11-22T18:00:00Z', zone: 'Europe/London', day: '2026-11-22' },
       kind,
       firstDay: '2026-11-20',
       lastDay: '2026-11-22',

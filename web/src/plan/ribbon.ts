@@ -1,5 +1,4 @@
 import type { Schemas } from '../api/client';
-import { cleaningDay } from '../cleaning/cleaningDay';
 import { loadWord, methodWord } from '../cleaning/load';
 import { addDays, daysBetween, inWords, shortDate, type Day } from '../measure/days';
 import { earName, ofSide, SIDES, type Side } from '../measure/side';
@@ -91,7 +90,7 @@ export interface RibbonPlan {
 export type RibbonMark = DoneMark | CheckedMark | PlannedMark | DogMark | HeldMark | WetMark;
 
 function doneMarks(cleaning: Cleaning, today: Day): DoneMark[] {
-  const day = cleaningDay(cleaning);
+  const day = cleaning.moment.day;
   return SIDES.flatMap((side) => {
     const ear = ofSide(cleaning.ears, side);
     if (!ear) return [];

@@ -9,7 +9,7 @@ import { Link as RouterLink, useParams, useSearchParams } from 'react-router';
 import { useMayRecord, useSettings } from '../account/useMe';
 import type { Schemas } from '../api/client';
 import { useDog } from '../dog/useDog';
-import { dateWithYear, dayIn, inWords, shortDate, type Day } from '../measure/days';
+import { dateWithYear, inWords, shortDate, type Day } from '../measure/days';
 import { sidesAsSeen } from '../measure/facing';
 import { earName, letter, ofSide } from '../measure/side';
 import { Failure } from '../shell/Failure';
@@ -80,7 +80,7 @@ function Overrides({ plan }: { plan: Schemas['DogPlan'] }) {
 
 function VisitCard({ dogId, entry, today }: { dogId: string; entry: VisitEntry; today: Day }) {
   const { visit } = entry;
-  const day = dayIn(visit.zone, new Date(visit.at));
+  const day = visit.moment.day;
   const sides = sidesAsSeen(useSettings().facing);
   const mayRecord = useMayRecord();
   return (

@@ -43,6 +43,7 @@ import org.evenlobe.core.record.HoldRelease;
 import org.evenlobe.core.record.InfectionHistory;
 import org.evenlobe.core.record.Life;
 import org.evenlobe.core.record.Load;
+import org.evenlobe.core.record.Moment;
 import org.evenlobe.core.record.Pin;
 import org.evenlobe.core.record.Practice;
 import org.evenlobe.core.record.Preferences;
@@ -128,8 +129,7 @@ public final class TestDog {
     facts.add(
         new CleaningRecord(
             new UUID(1, day),
-            day(day).atTime(LocalTime.of(18, 0)).atZone(ZONE).toInstant(),
-            ZONE,
+            Moment.of(day(day).atTime(LocalTime.of(18, 0)).atZone(ZONE).toInstant(), ZONE),
             EarPair.bySide(
                 side ->
                     which.contains(side)
@@ -145,8 +145,7 @@ public final class TestDog {
     facts.add(
         new CleaningRecord(
             new UUID(1, day),
-            day(day).atTime(LocalTime.of(18, 0)).atZone(ZONE).toInstant(),
-            ZONE,
+            Moment.of(day(day).atTime(LocalTime.of(18, 0)).atZone(ZONE).toInstant(), ZONE),
             EarPair.both(Optional.of(how)),
             new CleaningRecord.Manner(Optional.of(handled), Optional.of(seconds), Optional.empty()),
             Optional.empty()));
@@ -162,8 +161,13 @@ public final class TestDog {
     facts.add(
         new Practice(
             new UUID(7, 100L * day + facts.size()),
-            day(day).atTime(LocalTime.of(17, 0)).plusMinutes(facts.size()).atZone(ZONE).toInstant(),
-            ZONE,
+            Moment.of(
+                day(day)
+                    .atTime(LocalTime.of(17, 0))
+                    .plusMinutes(facts.size())
+                    .atZone(ZONE)
+                    .toInstant(),
+                ZONE),
             rung,
             handled));
     return this;
@@ -177,8 +181,7 @@ public final class TestDog {
     facts.add(
         new VisitRecord(
             new UUID(3, day),
-            day(day).atTime(LocalTime.of(15, 0)).atZone(ZONE).toInstant(),
-            ZONE,
+            Moment.of(day(day).atTime(LocalTime.of(15, 0)).atZone(ZONE).toInstant(), ZONE),
             new EarPair<>(right, left),
             next,
             Optional.empty()));
@@ -189,8 +192,7 @@ public final class TestDog {
     facts.add(
         new HoldRelease(
             new UUID(4, day),
-            day(day).atTime(LocalTime.of(20, 0)).atZone(ZONE).toInstant(),
-            ZONE,
+            Moment.of(day(day).atTime(LocalTime.of(20, 0)).atZone(ZONE).toInstant(), ZONE),
             side));
     return this;
   }
@@ -214,8 +216,7 @@ public final class TestDog {
     facts.add(
         new CleaningRecord(
             new UUID(1, 100L * day + hour),
-            at(day, hour),
-            ZONE,
+            Moment.of(at(day, hour), ZONE),
             new EarPair<>(right, left)
                 .map(
                     load ->
@@ -226,17 +227,17 @@ public final class TestDog {
   }
 
   public TestDog dried(int day, int hour) {
-    facts.add(new Drying(new UUID(8, day), at(day, hour), ZONE));
+    facts.add(new Drying(new UUID(8, day), Moment.of(at(day, hour), ZONE)));
     return this;
   }
 
   public TestDog expects(UUID id, int day, ExposureKind kind, Season season, DayOfWeek... on) {
-    facts.add(new ExpectedExposure(id, at(day, 8), ZONE, kind, Set.of(on), season));
+    facts.add(new ExpectedExposure(id, Moment.of(at(day, 8), ZONE), kind, Set.of(on), season));
     return this;
   }
 
   public TestDog struck(int day, UUID expected, int on) {
-    facts.add(new StruckDay(new UUID(9, on), at(day, 8), ZONE, expected, day(on)));
+    facts.add(new StruckDay(new UUID(9, on), Moment.of(at(day, 8), ZONE), expected, day(on)));
     return this;
   }
 
@@ -244,8 +245,7 @@ public final class TestDog {
     facts.add(
         new Pin(
             new UUID(10, on),
-            at(day, 20),
-            ZONE,
+            Moment.of(at(day, 20), ZONE),
             item.toString(),
             day(on),
             Optional.ofNullable(reason)));
@@ -253,7 +253,9 @@ public final class TestDog {
   }
 
   public TestDog appointment(int day, int on, String what) {
-    facts.add(new Appointment(new UUID(11, on), at(day, 9), ZONE, day(on), Optional.empty(), what));
+    facts.add(
+        new Appointment(
+            new UUID(11, on), Moment.of(at(day, 9), ZONE), day(on), Optional.empty(), what));
     return this;
   }
 
@@ -265,8 +267,7 @@ public final class TestDog {
     facts.add(
         new Exposure(
             new UUID(6, firstDay),
-            day(lastDay).atTime(LocalTime.of(19, 0)).atZone(ZONE).toInstant(),
-            ZONE,
+            Moment.of(day(lastDay).atTime(LocalTime.of(19, 0)).atZone(ZONE).toInstant(), ZONE),
             kind,
             day(firstDay),
             day(lastDay)));
@@ -277,8 +278,7 @@ public final class TestDog {
     facts.add(
         new Skip(
             new UUID(5, day),
-            day(day).atTime(LocalTime.of(20, 0)).atZone(ZONE).toInstant(),
-            ZONE,
+            Moment.of(day(day).atTime(LocalTime.of(20, 0)).atZone(ZONE).toInstant(), ZONE),
             item.toString(),
             reason));
     return this;

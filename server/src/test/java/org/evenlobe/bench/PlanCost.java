@@ -43,6 +43,7 @@ import org.evenlobe.core.record.Handling;
 import org.evenlobe.core.record.InfectionHistory;
 import org.evenlobe.core.record.Life;
 import org.evenlobe.core.record.Load;
+import org.evenlobe.core.record.Moment;
 import org.evenlobe.core.record.Preferences;
 import org.evenlobe.core.record.WaterHabit;
 
@@ -126,8 +127,7 @@ final class PlanCost {
       facts.add(
           new CleaningRecord(
               id(random),
-              at(random),
-              ZONE,
+              Moment.of(at(random), ZONE),
               EarPair.bySide(
                   side ->
                       Optional.of(
@@ -140,15 +140,14 @@ final class PlanCost {
       facts.add(
           new CheckRecord(
               id(random),
-              at(random),
-              ZONE,
+              Moment.of(at(random), ZONE),
               EarPair.both(EarFinding.NOTHING),
               DogSigns.NOTHING,
               Optional.empty()));
     }
     for (int i = 0; i < EXPOSURES; i++) {
       LocalDate day = TODAY.minusDays(random.nextInt(DAYS));
-      facts.add(new Exposure(id(random), at(random), ZONE, ExposureKind.SWIM, day, day));
+      facts.add(new Exposure(id(random), Moment.of(at(random), ZONE), ExposureKind.SWIM, day, day));
     }
     return DogRecord.of(new UUID(0, seed), profile(), TODAY.minusDays(DAYS), facts);
   }

@@ -86,6 +86,15 @@ public final class RunningServer implements BeforeAllCallback {
         database.get("DB_URL"), "evenlobe_owner", database.get("DB_OWNER_PASSWORD"), true);
   }
 
+  /** A database of that name beside the server's, with nothing in it, as the owner's role. */
+  public static DataSource emptyDatabase(String name) {
+    database("admin", "-q", "-c", "create database " + name + " owner evenlobe_owner");
+    return new DriverManagerDataSource(
+        database.get("DB_URL").replaceFirst("/evenlobe(?=$|\\?)", "/" + name),
+        "evenlobe_owner",
+        database.get("DB_OWNER_PASSWORD"));
+  }
+
   /** Lets the owner's role end connections of the application's, as somebody at the machine can. */
   public static void letOwnerEndConnections() {
     database("admin", "-c", "grant pg_signal_backend to evenlobe_owner");

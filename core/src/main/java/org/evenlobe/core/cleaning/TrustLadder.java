@@ -40,7 +40,7 @@ public final class TrustLadder {
   /** Where the dog stands on a day, its facts of that day included. */
   public static Trust trust(DogRecord dog, LocalDate today) {
     TrustLadder ladder = new TrustLadder(dog.profile().handling());
-    List<Dated> facts = new ArrayList<>(dog.practices());
+    List<Dated> facts = new ArrayList<>(dog.all(Practice.class));
     facts.addAll(dog.cleanings());
     facts.sort(Dated.BY_TIME);
     for (Dated fact : facts) {

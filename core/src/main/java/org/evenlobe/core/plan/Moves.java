@@ -19,12 +19,12 @@ final class Moves {
   private record Said<F extends Dated>(PlanItem.Id item, F fact) {}
 
   Moves(DogRecord dog, LocalDate today) {
-    for (Skip skip : dog.skips()) {
+    for (Skip skip : dog.all(Skip.class)) {
       if (skip.isBy(today)) {
         item(skip.item()).ifPresent(item -> skips.add(new Said<>(item, skip)));
       }
     }
-    for (Pin pin : dog.pins()) {
+    for (Pin pin : dog.all(Pin.class)) {
       if (pin.isBy(today)) {
         item(pin.item()).ifPresent(item -> pins.add(new Said<>(item, pin)));
       }

@@ -54,7 +54,7 @@ final class VisitSchedule {
   /** The appointments that are on record and still ahead, or just past and not recorded. */
   private List<PlanItem> made() {
     List<PlanItem> items = new ArrayList<>();
-    for (Appointment made : dog.appointments()) {
+    for (Appointment made : dog.all(Appointment.class)) {
       boolean kept =
           lastVisit().filter(visit -> !visit.day().isBefore(made.on())).isPresent()
               || made.on().isBefore(today.minusDays(ASKED_FOR_DAYS));

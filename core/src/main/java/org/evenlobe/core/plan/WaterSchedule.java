@@ -8,6 +8,7 @@ import java.util.Optional;
 import java.util.stream.Stream;
 import org.evenlobe.core.measure.Side;
 import org.evenlobe.core.record.Dated;
+import org.evenlobe.core.record.Drying;
 import org.evenlobe.core.record.Exposure;
 import org.evenlobe.core.record.ExposureKind;
 import org.evenlobe.core.rule.Figures;
@@ -41,7 +42,7 @@ final class WaterSchedule {
   }
 
   private boolean isDried(LocalDate day) {
-    return isDone(day, now.dog().dryings()) || isCleaned(day);
+    return isDone(day, now.dog().all(Drying.class)) || isCleaned(day);
   }
 
   private boolean isCleaned(LocalDate day) {
@@ -51,7 +52,7 @@ final class WaterSchedule {
   /** Whether something was done on that day after it was said that the ears got wet. */
   private boolean isDone(LocalDate day, List<? extends Dated> facts) {
     Optional<Exposure> wet =
-        now.dog().exposures().stream()
+        now.dog().all(Exposure.class).stream()
             .filter(exposure -> exposure.kind().isWet() && now.hasHappened(exposure))
             .filter(exposure -> !exposure.lastDay().isBefore(day))
             .reduce((earlier, later) -> later);

@@ -44,7 +44,7 @@ final class WetDays {
     WetDays days = new WetDays(today);
     Map<ExposureKind, Set<LocalDate>> happened = new TreeMap<>();
     LocalDate asked = today.minusDays(ASKED_DAYS);
-    for (Exposure exposure : dog.exposures()) {
+    for (Exposure exposure : dog.all(Exposure.class)) {
       for (LocalDate day = exposure.firstDay();
           !day.isAfter(exposure.lastDay()) && !day.isAfter(today);
           day = day.plusDays(1)) {
@@ -57,12 +57,12 @@ final class WetDays {
       }
     }
     Set<Struck> struck = new HashSet<>();
-    for (StruckDay out : dog.struck()) {
+    for (StruckDay out : dog.all(StruckDay.class)) {
       if (!out.day().isAfter(today)) {
         struck.add(new Struck(out.expected(), out.on()));
       }
     }
-    for (ExpectedExposure one : dog.expected()) {
+    for (ExpectedExposure one : dog.all(ExpectedExposure.class)) {
       if (!one.day().isAfter(today)) {
         days.expect(one, happened.getOrDefault(one.kind(), Set.of()), struck);
       }

@@ -1,9 +1,7 @@
 package org.evenlobe.core.record;
 
-import java.time.Instant;
 import java.time.LocalDate;
 import java.time.LocalTime;
-import java.time.ZoneId;
 import java.util.Objects;
 import java.util.Optional;
 import java.util.UUID;
@@ -12,27 +10,19 @@ import java.util.UUID;
  * When a vet is to see a dog.
  *
  * @param id its id
- * @param at when it was recorded
- * @param zone the zone it was recorded in
+ * @param moment when it was recorded
  * @param on the local day
  * @param time the local time, where it is known
  * @param what what it is for, or where, in the person's own words
  */
 public record Appointment(
-    UUID id, Instant at, ZoneId zone, LocalDate on, Optional<LocalTime> time, String what)
-    implements Dated {
+    UUID id, Moment moment, LocalDate on, Optional<LocalTime> time, String what) implements Dated {
 
   public Appointment {
     Objects.requireNonNull(id, "id");
-    Objects.requireNonNull(at, "at");
-    Objects.requireNonNull(zone, "zone");
+    Objects.requireNonNull(moment, "moment");
     Objects.requireNonNull(on, "on");
     Objects.requireNonNull(time, "time");
     Objects.requireNonNull(what, "what");
-  }
-
-  @Override
-  public LocalDate day() {
-    return at.atZone(zone).toLocalDate();
   }
 }

@@ -1,8 +1,5 @@
 package org.evenlobe.core.record;
 
-import java.time.Instant;
-import java.time.LocalDate;
-import java.time.ZoneId;
 import java.util.Objects;
 import java.util.Optional;
 import java.util.UUID;
@@ -12,16 +9,14 @@ import org.evenlobe.core.measure.EarPair;
  * A cleaning that was done.
  *
  * @param id its id
- * @param at when
- * @param zone the zone it was recorded in, so that its local day never moves
+ * @param moment when
  * @param ears what was done to each ear; empty for an ear that was left alone
  * @param manner how it went, as far as it was said
  * @param note the person's own words, where there are any
  */
 public record CleaningRecord(
     UUID id,
-    Instant at,
-    ZoneId zone,
+    Moment moment,
     EarPair<Optional<EarCleaning>> ears,
     Manner manner,
     Optional<String> note)
@@ -49,18 +44,12 @@ public record CleaningRecord(
 
   public CleaningRecord {
     Objects.requireNonNull(id, "id");
-    Objects.requireNonNull(at, "at");
-    Objects.requireNonNull(zone, "zone");
+    Objects.requireNonNull(moment, "moment");
     Objects.requireNonNull(manner, "manner");
     Objects.requireNonNull(note, "note");
     if (ears.right().isEmpty() && ears.left().isEmpty()) {
       throw new IllegalArgumentException("a cleaning is of one ear at least");
     }
-  }
-
-  @Override
-  public LocalDate day() {
-    return at.atZone(zone).toLocalDate();
   }
 
   /** Whether liquid went into an ear. */

@@ -2,11 +2,10 @@ package org.evenlobe.core.record;
 
 import java.time.Instant;
 import java.time.LocalDate;
-import java.time.ZoneOffset;
 import java.util.Comparator;
 import java.util.UUID;
 
-/** A fact that happened at an instant, on a local day that never moves. */
+/** A fact that happened, or was said, at a moment. */
 public interface Dated {
   /** Oldest first; ties break by id. */
   Comparator<Dated> BY_TIME = Comparator.comparing(Dated::at).thenComparing(Dated::id);
@@ -14,17 +13,21 @@ public interface Dated {
   /** Its id. */
   UUID id();
 
-  /** When it happened. */
-  Instant at();
+  /** When it happened, or was said. */
+  Moment moment();
 
-  /** The local day on which it happened, in the zone it was recorded in. */
-  LocalDate day();
+  /** The instant of it. */
+  default Instant at() {
+    return moment().at();
+  }
 
-  /**
-   * Whether it happened on that day or before. No zone is more than 18 hours ahead, so that what
-   * was done before six in the morning of that day, by the clock of zone Z, need not ask its own.
-   */
+  /** The local day that it is of. */
+  default LocalDate day() {
+    return moment().day();
+  }
+
+  /** Whether it is of that day or before. */
   default boolean isBy(LocalDate other) {
-    return at().isBefore(other.atTime(6, 0).toInstant(ZoneOffset.UTC)) || !day().isAfter(other);
+    return !day().isAfter(other);
   }
 }

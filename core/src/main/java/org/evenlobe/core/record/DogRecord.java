@@ -3,64 +3,30 @@ package org.evenlobe.core.record;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Collection;
+import java.util.Collections;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Objects;
 import java.util.UUID;
 import java.util.stream.Stream;
 
 /**
- * All facts about one dog: what a plan is computed from. Each list is oldest first whatever order
- * its facts came in.
- *
- * @param id its id
- * @param profile who it is
- * @param addedOn the day it joined the household
- * @param cleanings its cleanings
- * @param checks its checks
- * @param visits its visits to the vet
- * @param appointments when a vet is to see it
- * @param releases the holds that a person has confirmed to be over
- * @param exposures what happened to its ears: water, grooming, dust
- * @param expected what is expected to happen to them again and again
- * @param struck the days on which that did not happen
- * @param dryings when its ears were dried
- * @param skips the planned items that were skipped
- * @param pins the planned items that were put on a day
- * @param practices the practices on the trust ladder
+ * All facts about one dog: what a plan is computed from. Facts are told apart by their class, and
+ * those of a kind stand oldest first whatever order they came in.
  */
-public record DogRecord(
-    UUID id,
-    DogProfile profile,
-    LocalDate addedOn,
-    List<CleaningRecord> cleanings,
-    List<CheckRecord> checks,
-    List<VisitRecord> visits,
-    List<Appointment> appointments,
-    List<HoldRelease> releases,
-    List<Exposure> exposures,
-    List<ExpectedExposure> expected,
-    List<StruckDay> struck,
-    List<Drying> dryings,
-    List<Skip> skips,
-    List<Pin> pins,
-    List<Practice> practices) {
+public final class DogRecord {
+  private final UUID id;
+  private final DogProfile profile;
+  private final LocalDate addedOn;
+  private final Map<Class<?>, List<Dated>> byKind;
 
-  public DogRecord {
-    Objects.requireNonNull(id, "id");
-    Objects.requireNonNull(profile, "profile");
-    Objects.requireNonNull(addedOn, "addedOn");
-    cleanings = byTime(cleanings);
-    checks = byTime(checks);
-    visits = byTime(visits);
-    appointments = byTime(appointments);
-    releases = byTime(releases);
-    exposures = byTime(exposures);
-    expected = byTime(expected);
-    struck = byTime(struck);
-    dryings = byTime(dryings);
-    skips = byTime(skips);
-    pins = byTime(pins);
-    practices = byTime(practices);
+  private DogRecord(
+      UUID id, DogProfile profile, LocalDate addedOn, Map<Class<?>, List<Dated>> byKind) {
+    this.id = Objects.requireNonNull(id, "id");
+    this.profile = Objects.requireNonNull(profile, "profile");
+    this.addedOn = Objects.requireNonNull(addedOn, "addedOn");
+    this.byKind = byKind;
   }
 
   /** A dog of which nothing but that is known. */
@@ -71,80 +37,77 @@ public record DogRecord(
   /** A dog with those facts, of whatever kinds, in any order. */
   public static DogRecord of(
       UUID id, DogProfile profile, LocalDate addedOn, Collection<? extends Dated> facts) {
-    return new DogRecord(
-        id,
-        profile,
-        addedOn,
-        only(CleaningRecord.class, facts),
-        only(CheckRecord.class, facts),
-        only(VisitRecord.class, facts),
-        only(Appointment.class, facts),
-        only(HoldRelease.class, facts),
-        only(Exposure.class, facts),
-        only(ExpectedExposure.class, facts),
-        only(StruckDay.class, facts),
-        only(Drying.class, facts),
-        only(Skip.class, facts),
-        only(Pin.class, facts),
-        only(Practice.class, facts));
+    Map<Class<?>, List<Dated>> byKind = new HashMap<>();
+    for (Dated fact : facts) {
+      byKind.computeIfAbsent(fact.getClass(), kind -> new ArrayList<>()).add(fact);
+    }
+    byKind.values().forEach(kind -> kind.sort(Dated.BY_TIME));
+    return new DogRecord(id, profile, addedOn, byKind);
+  }
+
+  /** Its id. */
+  public UUID id() {
+    return id;
+  }
+
+  /** Who it is. */
+  public DogProfile profile() {
+    return profile;
+  }
+
+  /** The day it joined the household. */
+  public LocalDate addedOn() {
+    return addedOn;
+  }
+
+  /** Its facts of a kind, oldest first. */
+  @SuppressWarnings("unchecked")
+  public <F extends Dated> List<F> all(Class<F> kind) {
+    return (List<F>) Collections.unmodifiableList(byKind.getOrDefault(kind, List.of()));
+  }
+
+  /** Its cleanings. */
+  public List<CleaningRecord> cleanings() {
+    return all(CleaningRecord.class);
+  }
+
+  /** Its checks. */
+  public List<CheckRecord> checks() {
+    return all(CheckRecord.class);
+  }
+
+  /** Its visits to the vet. */
+  public List<VisitRecord> visits() {
+    return all(VisitRecord.class);
   }
 
   /** All its facts, kind by kind. */
   public Stream<Dated> facts() {
-    return Stream.of(
-            cleanings,
-            checks,
-            visits,
-            appointments,
-            releases,
-            exposures,
-            expected,
-            struck,
-            dryings,
-            skips,
-            pins,
-            practices)
-        .flatMap(List::stream);
+    return byKind.values().stream().flatMap(List::stream);
   }
 
   /** This dog with those facts instead of its own of that kind. */
   public <F extends Dated> DogRecord with(Class<F> kind, Collection<? extends F> others) {
-    List<Dated> all = new ArrayList<>(others);
-    facts().filter(fact -> !kind.isInstance(fact)).forEach(all::add);
-    return of(id, profile, addedOn, all);
+    List<Dated> sorted = new ArrayList<>(others);
+    sorted.sort(Dated.BY_TIME);
+    Map<Class<?>, List<Dated>> changed = new HashMap<>(byKind);
+    changed.put(kind, sorted);
+    return new DogRecord(id, profile, addedOn, changed);
   }
 
   /** The same record of a dog of which something else was said. */
   public DogRecord with(DogProfile said) {
-    return of(id, said, addedOn, facts().toList());
+    return new DogRecord(id, said, addedOn, byKind);
   }
 
   /** This dog with one more fact, instead of that of the same id. */
   public DogRecord plus(Dated fact) {
-    List<Dated> all = new ArrayList<>(facts().toList());
-    all.removeIf(other -> other.id().equals(fact.id()));
-    all.add(fact);
-    return of(id, profile, addedOn, all);
+    return of(
+        id, profile, addedOn, Stream.concat(without(fact.id()).facts(), Stream.of(fact)).toList());
   }
 
   /** This dog without one of its facts. */
   public DogRecord without(UUID fact) {
     return of(id, profile, addedOn, facts().filter(other -> !other.id().equals(fact)).toList());
-  }
-
-  private static <F extends Dated> List<F> only(Class<F> kind, Collection<? extends Dated> facts) {
-    List<F> only = new ArrayList<>();
-    for (Dated fact : facts) {
-      if (kind.isInstance(fact)) {
-        only.add(kind.cast(fact));
-      }
-    }
-    return only;
-  }
-
-  private static <F extends Dated> List<F> byTime(List<F> facts) {
-    List<F> sorted = new ArrayList<>(facts);
-    sorted.sort(Dated.BY_TIME);
-    return List.copyOf(sorted);
   }
 }

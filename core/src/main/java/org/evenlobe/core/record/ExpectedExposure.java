@@ -1,9 +1,7 @@
 package org.evenlobe.core.record;
 
 import java.time.DayOfWeek;
-import java.time.Instant;
 import java.time.LocalDate;
-import java.time.ZoneId;
 import java.util.Objects;
 import java.util.Set;
 import java.util.UUID;
@@ -14,32 +12,24 @@ import java.util.UUID;
  * <p>For example a swim on Wednesdays and Saturdays from May to September.
  *
  * @param id its id
- * @param at when it was said
- * @param zone the zone it was recorded in
+ * @param moment when it was said
  * @param kind what happens
  * @param weekdays on which days of the week, one at least
  * @param season in which part of the year
  */
 public record ExpectedExposure(
-    UUID id, Instant at, ZoneId zone, ExposureKind kind, Set<DayOfWeek> weekdays, Season season)
+    UUID id, Moment moment, ExposureKind kind, Set<DayOfWeek> weekdays, Season season)
     implements Dated {
 
   public ExpectedExposure {
     Objects.requireNonNull(id, "id");
-    Objects.requireNonNull(at, "at");
-    Objects.requireNonNull(zone, "zone");
+    Objects.requireNonNull(moment, "moment");
     Objects.requireNonNull(kind, "kind");
     Objects.requireNonNull(season, "season");
     weekdays = Set.copyOf(weekdays);
     if (weekdays.isEmpty()) {
       throw new IllegalArgumentException("one weekday at least");
     }
-  }
-
-  /** The day on which it was said: it is expected from then on. */
-  @Override
-  public LocalDate day() {
-    return at.atZone(zone).toLocalDate();
   }
 
   /** Whether it is expected on a day. */

@@ -1,8 +1,6 @@
 package org.evenlobe.core.record;
 
-import java.time.Instant;
 import java.time.LocalDate;
-import java.time.ZoneId;
 import java.util.Objects;
 import java.util.UUID;
 
@@ -10,22 +8,20 @@ import java.util.UUID;
  * Something that happened to a dog's ears on a day, or on each of a few days running.
  *
  * @param id its id
- * @param at when it was recorded
- * @param zone the zone it was recorded in
+ * @param moment when it was recorded
  * @param kind what it was
  * @param firstDay its first local day
  * @param lastDay its last one
  */
 public record Exposure(
-    UUID id, Instant at, ZoneId zone, ExposureKind kind, LocalDate firstDay, LocalDate lastDay)
+    UUID id, Moment moment, ExposureKind kind, LocalDate firstDay, LocalDate lastDay)
     implements Dated {
   /** The longest range that one record may span. */
   public static final int MOST_DAYS = 31;
 
   public Exposure {
     Objects.requireNonNull(id, "id");
-    Objects.requireNonNull(at, "at");
-    Objects.requireNonNull(zone, "zone");
+    Objects.requireNonNull(moment, "moment");
     Objects.requireNonNull(kind, "kind");
     if (lastDay.isBefore(firstDay)) {
       throw new IllegalArgumentException(firstDay + " to " + lastDay);

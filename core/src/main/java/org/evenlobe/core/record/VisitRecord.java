@@ -1,8 +1,6 @@
 package org.evenlobe.core.record;
 
-import java.time.Instant;
 import java.time.LocalDate;
-import java.time.ZoneId;
 import java.util.Objects;
 import java.util.Optional;
 import java.util.UUID;
@@ -12,32 +10,20 @@ import org.evenlobe.core.measure.EarPair;
  * A visit to the vet: what was found and said.
  *
  * @param id its id
- * @param at when
- * @param zone the zone it was recorded in, so that its local day never moves
+ * @param moment when
  * @param ears what was found and said of each ear
  * @param next when the dog is to come again, where that was said
  * @param note the person's own words, where there are any
  */
 public record VisitRecord(
-    UUID id,
-    Instant at,
-    ZoneId zone,
-    EarPair<EarVisit> ears,
-    Optional<LocalDate> next,
-    Optional<String> note)
+    UUID id, Moment moment, EarPair<EarVisit> ears, Optional<LocalDate> next, Optional<String> note)
     implements Dated {
 
   public VisitRecord {
     Objects.requireNonNull(id, "id");
-    Objects.requireNonNull(at, "at");
-    Objects.requireNonNull(zone, "zone");
+    Objects.requireNonNull(moment, "moment");
     Objects.requireNonNull(ears, "ears");
     Objects.requireNonNull(next, "next");
     Objects.requireNonNull(note, "note");
-  }
-
-  @Override
-  public LocalDate day() {
-    return at.atZone(zone).toLocalDate();
   }
 }

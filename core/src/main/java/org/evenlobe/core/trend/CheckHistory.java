@@ -72,10 +72,11 @@ public final class CheckHistory {
   private static CheckHistory gone(DogRecord dog, LocalDate today, Predicate<Dated> counts) {
     CheckHistory history = new CheckHistory(dog, today);
     List<Dated> facts =
-        new ArrayList<>(dog.checks().size() + dog.visits().size() + dog.releases().size());
+        new ArrayList<>(
+            dog.checks().size() + dog.visits().size() + dog.all(HoldRelease.class).size());
     facts.addAll(dog.checks());
     facts.addAll(dog.visits());
-    facts.addAll(dog.releases());
+    facts.addAll(dog.all(HoldRelease.class));
     facts.sort(Dated.BY_TIME);
     for (Dated fact : facts) {
       if (counts.test(fact)) {

@@ -19,6 +19,7 @@ import org.evenlobe.core.record.DogSigns;
 import org.evenlobe.core.record.EarFinding;
 import org.evenlobe.core.record.Grade;
 import org.evenlobe.core.record.HearingTry;
+import org.evenlobe.core.record.Moment;
 import org.evenlobe.core.record.Odour;
 import org.evenlobe.core.record.Onset;
 import org.evenlobe.core.record.SeenThing;
@@ -95,8 +96,7 @@ public final class Signs {
   public static CheckRecord check(Instant at, String right, String left, String dog) {
     return new CheckRecord(
         new UUID(2, at.getEpochSecond()),
-        at,
-        ZONE,
+        Moment.of(at, ZONE),
         new EarPair<>(ear(right), ear(left)),
         dog(dog),
         Optional.empty());

@@ -31,6 +31,7 @@ import org.evenlobe.core.record.ExpectedExposure;
 import org.evenlobe.core.record.Exposure;
 import org.evenlobe.core.record.ExposureKind;
 import org.evenlobe.core.record.GroomingRhythm;
+import org.evenlobe.core.record.Moment;
 import org.evenlobe.core.record.Pin;
 import org.evenlobe.core.record.Preferences;
 import org.evenlobe.core.record.SchedulingMode;
@@ -175,10 +176,12 @@ class PlanLawTest {
     for (PlanItem item : items) {
       UUID id = new UUID(30, said.size());
       if (item.kind().isSkippable() && random.nextInt(3) == 0) {
-        said.add(new Skip(id, at(TODAY - 5), ZONE, item.id().toString(), "away"));
+        said.add(new Skip(id, Moment.of(at(TODAY - 5), ZONE), item.id().toString(), "away"));
       } else if (item.kind().isMovable() && random.nextInt(3) == 0) {
         LocalDate on = day(TODAY - 5 + random.nextInt(40));
-        said.add(new Pin(id, at(TODAY - 5), ZONE, item.id().toString(), on, Optional.of("so")));
+        said.add(
+            new Pin(
+                id, Moment.of(at(TODAY - 5), ZONE), item.id().toString(), on, Optional.of("so")));
       }
     }
     return with(dog, Stream.concat(dog.facts(), said.stream()));
@@ -301,8 +304,7 @@ class PlanLawTest {
         Appointment at =
             new Appointment(
                 new UUID(0, 1),
-                on.atTime(hour, 30).atZone(ZoneId.of(zone)).toInstant(),
-                ZoneId.of(zone),
+                Moment.of(on.atTime(hour, 30).atZone(ZoneId.of(zone)).toInstant(), ZoneId.of(zone)),
                 on,
                 Optional.empty(),
                 "a look");

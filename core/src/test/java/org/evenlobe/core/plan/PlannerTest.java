@@ -34,6 +34,7 @@ import org.evenlobe.core.record.Handling;
 import org.evenlobe.core.record.InfectionHistory;
 import org.evenlobe.core.record.Life;
 import org.evenlobe.core.record.Load;
+import org.evenlobe.core.record.Moment;
 import org.evenlobe.core.record.Preferences;
 import org.evenlobe.core.record.SchedulingMode;
 import org.evenlobe.core.record.WaterHabit;
@@ -103,8 +104,7 @@ class PlannerTest {
             .map(load -> load.map(grade -> EarCleaning.unmeasured(method, new Load(grade))));
     return new CleaningRecord(
         new UUID(1, day.toEpochDay()),
-        day.atTime(LocalTime.of(18, 0)).atZone(ZONE).toInstant(),
-        ZONE,
+        Moment.of(day.atTime(LocalTime.of(18, 0)).atZone(ZONE).toInstant(), ZONE),
         ears,
         CleaningRecord.Manner.UNSAID,
         Optional.empty());
@@ -338,7 +338,7 @@ class PlannerTest {
               .map(
                   c ->
                       new CleaningRecord(
-                          c.id(), c.at(), c.zone(), c.ears().swapped(), c.manner(), c.note()))
+                          c.id(), c.moment(), c.ears().swapped(), c.manner(), c.note()))
               .toList();
 
       DogPlan plan = plan(dog(DROP, WaterHabit.WEEKLY, history));

@@ -91,8 +91,7 @@ public class Check extends StoredDogFact<CheckRequest> {
   public CheckRecord toCore() {
     return new CheckRecord(
         id(),
-        doneAt(),
-        zone(),
+        moment(),
         new EarPair<>(right.toCore(), left.toCore()),
         new DogSigns(
             shaking,

@@ -19,6 +19,7 @@ import org.evenlobe.core.record.DogSigns;
 import org.evenlobe.core.record.EarFinding;
 import org.evenlobe.core.record.Grade;
 import org.evenlobe.core.record.HearingTry;
+import org.evenlobe.core.record.Moment;
 import org.evenlobe.core.record.Odour;
 import org.evenlobe.core.record.Onset;
 import org.evenlobe.core.record.SeenThing;
@@ -154,8 +155,7 @@ public record CheckRequest(
   CheckRecord toCore(UUID id) {
     return new CheckRecord(
         id,
-        at,
-        zone,
+        Moment.of(at, zone),
         new EarPair<>(ears.right().toCore(), ears.left().toCore()),
         dog.toCore(),
         Optional.ofNullable(note));

@@ -4,7 +4,6 @@ import java.util.Optional;
 import java.util.UUID;
 import org.evenlobe.core.check.Hold;
 import org.evenlobe.core.record.DogRecord;
-import org.evenlobe.core.record.HoldRelease;
 import org.evenlobe.core.trend.CheckHistory;
 import org.evenlobe.server.dog.Dog;
 import org.evenlobe.server.fact.FactStore;
@@ -55,15 +54,8 @@ public class HoldReleaseKeeping {
   }
 
   private void allow(Dog dog, UUID id, HoldReleaseRequest said) {
-    DogRecord all = records.of(dog);
-    DogRecord before =
-        all.with(
-            HoldRelease.class,
-            all.releases().stream().filter(release -> !release.id().equals(id)).toList());
-    Optional<Hold> hold =
-        CheckHistory.of(before, said.at().atZone(said.zone()).toLocalDate())
-            .holds()
-            .get(said.ear());
+    DogRecord before = records.of(dog).without(id);
+    Optional<Hold> hold = CheckHistory.of(before, said.moment().day()).holds().get(said.ear());
     if (hold.isEmpty()) {
       throw InvalidFields.of("ear", "is not held");
     }

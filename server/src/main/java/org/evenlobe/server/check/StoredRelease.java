@@ -24,6 +24,6 @@ public class StoredRelease extends StoredDogFact<HoldReleaseRequest> {
 
   @Override
   public HoldRelease toCore() {
-    return new HoldRelease(id(), doneAt(), zone(), ear);
+    return new HoldRelease(id(), moment(), ear);
   }
 }

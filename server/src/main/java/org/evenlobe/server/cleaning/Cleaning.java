@@ -62,8 +62,7 @@ public class Cleaning extends StoredDogFact<CleaningRequest> {
   public CleaningRecord toCore() {
     return new CleaningRecord(
         id(),
-        doneAt(),
-        zone(),
+        moment(),
         new EarPair<>(EarColumns.toCore(right), EarColumns.toCore(left)),
         new CleaningRecord.Manner(
             Optional.ofNullable(handled),

@@ -29,6 +29,6 @@ public class StoredPractice extends StoredDogFact<PracticeRequest> {
 
   @Override
   public Practice toCore() {
-    return new Practice(id(), doneAt(), zone(), rung, handled);
+    return new Practice(id(), moment(), rung, handled);
   }
 }

@@ -9,6 +9,7 @@ import java.util.Optional;
 import java.util.SplittableRandom;
 import org.evenlobe.core.measure.EarPair;
 import org.evenlobe.core.record.CheckRecord;
+import org.evenlobe.core.record.Moment;
 
 /** The checks that a caretaker would have recorded, with each dog's story told into them. */
 final class DemoChecks {
@@ -28,8 +29,9 @@ final class DemoChecks {
       checks.add(
           new CheckRecord(
               dog.checkId(today.minusDays(chapter.daysBefore())),
-              today.minusDays(chapter.daysBefore()).atTime(MORNING).atZone(zone).toInstant(),
-              zone,
+              Moment.of(
+                  today.minusDays(chapter.daysBefore()).atTime(MORNING).atZone(zone).toInstant(),
+                  zone),
               new EarPair<>(chapter.right(), chapter.left()),
               chapter.dog(),
               Optional.of(chapter.note())));
@@ -71,8 +73,7 @@ final class DemoChecks {
         new SplittableRandom(dog.id().getLeastSignificantBits() ^ day.toEpochDay());
     return new CheckRecord(
         dog.checkId(day),
-        day.atTime(MORNING).atZone(zone).toInstant(),
-        zone,
+        Moment.of(day.atTime(MORNING).atZone(zone).toInstant(), zone),
         EarPair.bySide(side -> DemoFindings.ordinary(dog, random)),
         DemoFindings.ordinary(dog),
         Optional.empty());

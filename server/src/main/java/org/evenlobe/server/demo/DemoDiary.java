@@ -20,6 +20,7 @@ import org.evenlobe.core.record.EarCleaning;
 import org.evenlobe.core.record.EarCleaning.Noticed;
 import org.evenlobe.core.record.Handled;
 import org.evenlobe.core.record.Load;
+import org.evenlobe.core.record.Moment;
 import org.evenlobe.core.record.Preferences;
 
 /**
@@ -92,8 +93,7 @@ final class DemoDiary {
                     : Optional.empty());
     return new CleaningRecord(
         dog.cleaningId(ordinal),
-        on.atTime(EVENING).atZone(zone).toInstant(),
-        zone,
+        Moment.of(on.atTime(EVENING).atZone(zone).toInstant(), zone),
         ears,
         new CleaningRecord.Manner(
             Optional.of(random.nextInt(4) == 0 ? Handled.UNEASY : Handled.CALM),

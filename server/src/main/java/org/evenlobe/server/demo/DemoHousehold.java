@@ -213,7 +213,11 @@ class DemoHousehold implements ApplicationRunner {
           practice.id(),
           Precondition.isNew(),
           new PracticeRequest(
-              dog.id(), practice.at(), practice.zone(), practice.rung(), practice.handled()));
+              dog.id(),
+              practice.at(),
+              practice.moment().zone(),
+              practice.rung(),
+              practice.handled()));
     }
   }
 
@@ -308,9 +312,9 @@ class DemoHousehold implements ApplicationRunner {
     return DogRecord.of(dog.id(), dog.profile(), day)
         .with(CheckRecord.class, dog.checks())
         .with(VisitRecord.class, dog.visits())
-        .with(Practice.class, dog.practices())
-        .with(Exposure.class, dog.exposures())
-        .with(ExpectedExposure.class, dog.expected());
+        .with(Practice.class, dog.all(Practice.class))
+        .with(Exposure.class, dog.all(Exposure.class))
+        .with(ExpectedExposure.class, dog.all(ExpectedExposure.class));
   }
 
   /** How far the next date is from where the dog's example asks for it. */
@@ -333,7 +337,7 @@ class DemoHousehold implements ApplicationRunner {
     return new CleaningRequest(
         dogId,
         cleaning.at(),
-        cleaning.zone(),
+        cleaning.moment().zone(),
         new CleanedEarsRequest(
             cleaning.ears().right().map(DemoHousehold::said).orElse(null),
             cleaning.ears().left().map(DemoHousehold::said).orElse(null)),
@@ -347,7 +351,7 @@ class DemoHousehold implements ApplicationRunner {
     return new CheckRequest(
         dog.id(),
         check.at(),
-        check.zone(),
+        check.moment().zone(),
         new CheckedEarsRequest(said(check.ears().right()), said(check.ears().left())),
         said(check.dog()),
         check.note().orElse(null));

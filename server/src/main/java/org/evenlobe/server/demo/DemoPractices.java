@@ -11,6 +11,7 @@ import org.evenlobe.core.cleaning.Trust;
 import org.evenlobe.core.cleaning.TrustLadder;
 import org.evenlobe.core.record.DogRecord;
 import org.evenlobe.core.record.Handled;
+import org.evenlobe.core.record.Moment;
 import org.evenlobe.core.record.Practice;
 import org.evenlobe.core.record.Rung;
 
@@ -47,7 +48,7 @@ final class DemoPractices {
     if (dog != DemoDog.TEASEL) {
       return missing;
     }
-    List<Practice> all = new ArrayList<>(record.practices());
+    List<Practice> all = new ArrayList<>(record.all(Practice.class));
     LocalDate day =
         all.isEmpty()
             ? today.minusDays(dog.daysHere() - EVERY_DAYS)
@@ -59,8 +60,7 @@ final class DemoPractices {
       Practice practice =
           new Practice(
               id(dog, day),
-              day.atTime(AFTERNOON).atZone(zone).toInstant(),
-              zone,
+              Moment.of(day.atTime(AFTERNOON).atZone(zone).toInstant(), zone),
               trust.rung(),
               how);
       all.add(practice);

@@ -12,6 +12,6 @@ public class StoredDrying extends StoredDogFact<DryingRequest> {
 
   @Override
   public Drying toCore() {
-    return new Drying(id(), doneAt(), zone());
+    return new Drying(id(), moment());
   }
 }

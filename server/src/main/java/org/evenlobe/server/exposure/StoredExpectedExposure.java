@@ -47,8 +47,7 @@ public class StoredExpectedExposure extends StoredDogFact<ExpectedExposureReques
   public ExpectedExposure toCore() {
     return new ExpectedExposure(
         id(),
-        doneAt(),
-        zone(),
+        moment(),
         kind,
         weekdays.stream().map(DayOfWeek::valueOf).collect(Collectors.toSet()),
         new Season(new YearDay(fromMonth, fromDay), new YearDay(untilMonth, untilDay)));

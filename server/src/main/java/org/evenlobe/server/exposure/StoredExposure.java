@@ -30,6 +30,6 @@ public class StoredExposure extends StoredDogFact<ExposureRequest> {
 
   @Override
   public Exposure toCore() {
-    return new Exposure(id(), doneAt(), zone(), kind, firstDay, lastDay);
+    return new Exposure(id(), moment(), kind, firstDay, lastDay);
   }
 }

@@ -23,6 +23,6 @@ public class StoredStruckDay extends StoredDogFact<StruckDayRequest> {
 
   @Override
   public StruckDay toCore() {
-    return new StruckDay(id(), doneAt(), zone(), expectedId, struckOn);
+    return new StruckDay(id(), moment(), expectedId, struckOn);
   }
 }

@@ -238,7 +238,7 @@ public class HouseholdPlans {
     List<Scheduled> scheduled = new ArrayList<>();
     for (int i = 0; i < all.size(); i++) {
       DogRecord dog = all.get(i);
-      scheduled.add(new Scheduled(dog.profile().name(), evened.get(i), dog.appointments()));
+      scheduled.add(new Scheduled(dog.profile().name(), evened.get(i), dog.all(Appointment.class)));
     }
     return new Schedule(today, how.zone(), scheduled);
   }
@@ -327,8 +327,8 @@ public class HouseholdPlans {
         checkMarks(history, today),
         visitMarks(record, today),
         exposures(record, today),
-        record.expected(),
-        record.appointments().stream().filter(made -> !made.on().isBefore(today)).toList(),
+        record.all(ExpectedExposure.class),
+        record.all(Appointment.class).stream().filter(made -> !made.on().isBefore(today)).toList(),
         history.checks().size(),
         history.latestVerdict(),
         history.startsFrom(),
@@ -363,7 +363,7 @@ public class HouseholdPlans {
 
   private static List<Exposure> exposures(DogRecord record, LocalDate today) {
     LocalDate from = today.minusDays(RIBBON_DAYS_BACK);
-    return record.exposures().stream()
+    return record.all(Exposure.class).stream()
         .filter(exposure -> !exposure.lastDay().isBefore(from))
         .toList();
   }
@@ -385,7 +385,7 @@ public class HouseholdPlans {
         checkMarks(history, today),
         visitMarks(record, today),
         exposures(record, today),
-        record.expected(),
+        record.all(ExpectedExposure.class),
         plan);
   }
 }

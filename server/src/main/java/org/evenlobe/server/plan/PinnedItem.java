@@ -25,6 +25,6 @@ public class PinnedItem extends StoredDogFact<PinRequest> {
 
   @Override
   public Pin toCore() {
-    return new Pin(id(), doneAt(), zone(), item, pinnedOn, Optional.ofNullable(reason));
+    return new Pin(id(), moment(), item, pinnedOn, Optional.ofNullable(reason));
   }
 }

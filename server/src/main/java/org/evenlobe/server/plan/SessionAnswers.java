@@ -21,6 +21,7 @@ import org.evenlobe.core.plan.Planner;
 import org.evenlobe.core.plan.Sessions;
 import org.evenlobe.core.record.CleaningRecord;
 import org.evenlobe.core.record.DogRecord;
+import org.evenlobe.core.record.Practice;
 import org.evenlobe.core.record.Supply;
 import org.evenlobe.core.trend.CheckHistory;
 import org.evenlobe.server.access.CurrentMember;
@@ -172,7 +173,7 @@ public class SessionAnswers {
   /** A draft that came in late, after its session was recorded, is not offered again. */
   private static boolean isRecorded(UUID session, DogRecord record) {
     return record.cleanings().stream().anyMatch(done -> done.id().equals(session))
-        || record.practices().stream().anyMatch(done -> done.id().equals(session));
+        || record.all(Practice.class).stream().anyMatch(done -> done.id().equals(session));
   }
 
   /**

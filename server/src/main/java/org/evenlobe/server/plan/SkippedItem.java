@@ -19,6 +19,6 @@ public class SkippedItem extends StoredDogFact<SkipRequest> {
 
   @Override
   public Skip toCore() {
-    return new Skip(id(), doneAt(), zone(), item, reason);
+    return new Skip(id(), moment(), item, reason);
   }
 }

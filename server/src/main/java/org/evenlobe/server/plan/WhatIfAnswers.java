@@ -13,6 +13,7 @@ import org.evenlobe.core.record.CleaningRecord;
 import org.evenlobe.core.record.DogProfile;
 import org.evenlobe.core.record.DogRecord;
 import org.evenlobe.core.record.EarCleaning;
+import org.evenlobe.core.record.Moment;
 import org.evenlobe.core.record.Preferences;
 import org.evenlobe.server.access.CurrentMember;
 import org.evenlobe.server.access.HouseholdDay;
@@ -117,8 +118,7 @@ public class WhatIfAnswers {
     Instant now = day.now();
     return new CleaningRecord(
         new UUID(0, 0),
-        now,
-        zone,
+        Moment.of(now, zone),
         EarPair.both(Optional.of(EarCleaning.unmeasured(CleaningMethod.FILL, said.load()))),
         CleaningRecord.Manner.UNSAID,
         Optional.empty());

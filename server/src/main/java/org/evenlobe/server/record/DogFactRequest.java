@@ -3,6 +3,7 @@ package org.evenlobe.server.record;
 import java.time.Instant;
 import java.time.ZoneId;
 import java.util.UUID;
+import org.evenlobe.core.record.Moment;
 
 /** What a person says of something that happened to a dog. */
 public interface DogFactRequest {
@@ -14,4 +15,9 @@ public interface DogFactRequest {
 
   /** The zone it is recorded in. */
   ZoneId zone();
+
+  /** That instant with the local day that it was there. */
+  default Moment moment() {
+    return Moment.of(at(), zone());
+  }
 }

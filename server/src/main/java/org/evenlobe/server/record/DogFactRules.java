@@ -42,7 +42,7 @@ public class DogFactRules {
    * @throws InvalidFields if it is of no dog of this household
    */
   public InvalidFields.Collector happened(DogFactRequest said) {
-    LocalDate on = said.at().atZone(said.zone()).toLocalDate();
+    LocalDate on = said.moment().day();
     Dog dog = dog(said.dogId());
     return new InvalidFields.Collector()
         .require(!said.at().isAfter(day.now().plus(CLOCK_SKEW)), "at", "must not lie in the future")

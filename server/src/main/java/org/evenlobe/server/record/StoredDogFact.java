@@ -2,9 +2,11 @@ package org.evenlobe.server.record;
 
 import jakarta.persistence.MappedSuperclass;
 import java.time.Instant;
+import java.time.LocalDate;
 import java.time.ZoneId;
 import java.util.UUID;
 import org.evenlobe.core.record.Dated;
+import org.evenlobe.core.record.Moment;
 import org.evenlobe.server.fact.StoredFact;
 
 /**
@@ -17,27 +19,25 @@ public abstract class StoredDogFact<B extends DogFactRequest> extends StoredFact
   private UUID dogId;
   private Instant doneAt;
   private String zone;
+  private LocalDate day;
 
   /** Whose. */
   public UUID dogId() {
     return dogId;
   }
 
-  /** When it happened. */
-  protected Instant doneAt() {
-    return doneAt;
-  }
-
-  /** The zone it was recorded in. */
-  protected ZoneId zone() {
-    return ZoneId.of(zone);
+  /** When it happened, or was said. */
+  protected Moment moment() {
+    return new Moment(doneAt, ZoneId.of(zone), day);
   }
 
   @Override
   protected void say(B said) {
     dogId = said.dogId();
-    doneAt = said.at();
-    zone = said.zone().getId();
+    Moment moment = said.moment();
+    doneAt = moment.at();
+    zone = moment.zone().getId();
+    day = moment.day();
   }
 
   /** The fact as the core knows it. */

@@ -34,7 +34,7 @@ public record AppointmentRequest(
 
   /** Says what is wrong with its day. */
   void check(InvalidFields.Collector errors) {
-    LocalDate said = at.atZone(zone).toLocalDate();
+    LocalDate said = moment().day();
     errors.require(!on.isBefore(said), "on", "must not lie in the past");
     errors.require(!on.isAfter(said.plusYears(MOST_YEARS_AHEAD)), "on", "must lie within 2 years");
   }

@@ -27,6 +27,6 @@ public class StoredAppointment extends StoredDogFact<AppointmentRequest> {
 
   @Override
   public Appointment toCore() {
-    return new Appointment(id(), doneAt(), zone(), madeFor, Optional.ofNullable(madeForTime), what);
+    return new Appointment(id(), moment(), madeFor, Optional.ofNullable(madeForTime), what);
   }
 }

@@ -38,8 +38,7 @@ public class Visit extends StoredDogFact<VisitRequest> {
   public VisitRecord toCore() {
     return new VisitRecord(
         id(),
-        doneAt(),
-        zone(),
+        moment(),
         new EarPair<>(right.toCore(), left.toCore()),
         Optional.ofNullable(nextOn),
         Optional.ofNullable(note));

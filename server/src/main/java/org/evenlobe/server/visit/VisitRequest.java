@@ -92,7 +92,7 @@ public record VisitRequest(
 
   /** Says what is wrong with the two ears and the dates. */
   void check(InvalidFields.Collector errors) {
-    LocalDate on = at.atZone(zone).toLocalDate();
+    LocalDate on = moment().day();
     errors.require(next == null || next.isAfter(on), "next", "must lie after the visit");
     check(errors, ears.right(), "ears.right", on);
     check(errors, ears.left(), "ears.left", on);

@@ -185,7 +185,7 @@ class CheckTest {
 
     assertThat(StatementCount.during(this::log)).isEqualTo(forOne).isLessThan(19);
     assertThat(log().get("checks")).hasSize(61);
-    assertThat(log().at("/checks/0/check/at").asString()).isEqualTo(daysAgo(1).toString());
+    assertThat(log().at("/checks/0/check/moment/at").asString()).isEqualTo(daysAgo(1).toString());
   }
 
   @Test

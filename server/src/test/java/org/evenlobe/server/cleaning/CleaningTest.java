@@ -47,8 +47,8 @@ class CleaningTest {
 
     JsonNode cleaning = dogInFull().at("/dog/cleanings/0");
 
-    assertThat(cleaning.get("at").asString()).isEqualTo("2026-01-01T10:00:00Z");
-    assertThat(cleaning.get("zone").asString()).isEqualTo("Europe/Berlin");
+    assertThat(cleaning.at("/moment/at").asString()).isEqualTo("2026-01-01T10:00:00Z");
+    assertThat(cleaning.at("/moment/zone").asString()).isEqualTo("Europe/Berlin");
     assertThat(cleaning.at("/ears/right/load").asInt()).isEqualTo(1);
     assertThat(cleaning.at("/ears/left/load").asInt()).isEqualTo(2);
     assertThat(cleaning.get("note").asString()).isEqualTo("calm");

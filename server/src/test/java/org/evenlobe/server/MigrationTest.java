@@ -1,0 +1,109 @@
+package org.evenlobe.server;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.nio.charset.StandardCharsets;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.TreeMap;
+import javax.sql.DataSource;
+import org.evenlobe.server.record.LocalDayMigration;
+import org.flywaydb.core.Flyway;
+import org.flywaydb.core.api.MigrationVersion;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
+import org.springframework.core.io.ClassPathResource;
+import org.springframework.jdbc.core.JdbcTemplate;
+
+/**
+ * Every migration, on a database as the version before left it: nothing that people have is lost.
+ */
+@ExtendWith(RunningServer.class)
+class MigrationTest {
+  private static final String HOUSEHOLD = "00000000-0000-0000-0000-00000000000b";
+
+  @Test
+  void factsGetTheLocalDayThatTheServerHasReadInThemUntilNow() throws Exception {
+    JdbcTemplate database = leftBy("7");
+    Map<String, List<String>> before = rows(database);
+
+    migrate(database.getDataSource(), MigrationVersion.LATEST);
+
+    assertThat(lost(database, before)).isEmpty();
+    assertThat(day(database, "cleaning")).isEqualTo("2026-03-29");
+    assertThat(day(database, "ear_check")).isEqualTo("2026-03-29");
+    assertThat(day(database, "visit")).isEqualTo("2026-03-29");
+    assertThat(day(database, "hold_release")).isEqualTo("2026-03-28");
+    assertThat(day(database, "skipped_item")).isEqualTo("2026-03-28");
+    assertThat(day(database, "exposure")).isEqualTo("2026-03-28");
+    assertThat(day(database, "practice")).isEqualTo("2026-03-28");
+    assertThat(day(database, "drying")).isEqualTo("2026-03-29");
+    assertThat(day(database, "expected_exposure")).isEqualTo("2026-03-29");
+    assertThat(day(database, "struck_day")).isEqualTo("2026-03-29");
+    assertThat(day(database, "pinned_item")).isEqualTo("2026-03-29");
+    assertThat(day(database, "appointment")).isEqualTo("2026-03-29");
+  }
+
+  /** A database of its own with what that version had in it. */
+  private static JdbcTemplate leftBy(String version) throws Exception {
+    JdbcTemplate database = new JdbcTemplate(RunningServer.emptyDatabase("left_by_" + version));
+    migrate(database.getDataSource(), MigrationVersion.fromVersion(version));
+    database.execute(
+        new ClassPathResource("databases/left-by-" + version + ".sql")
+            .getContentAsString(StandardCharsets.UTF_8));
+    return database;
+  }
+
+  private static void migrate(DataSource database, MigrationVersion to) {
+    Flyway.configure()
+        .dataSource(database)
+        .javaMigrations(new LocalDayMigration())
+        .target(to)
+        .load()
+        .migrate();
+  }
+
+  /** Every row of every table, as the database writes it. */
+  private static Map<String, List<String>> rows(JdbcTemplate database) {
+    Map<String, List<String>> rows = new TreeMap<>();
+    for (String table :
+        database.queryForList(
+            "select table_name from information_schema.tables where table_schema = 'public'"
+                + " and table_name <> 'flyway_schema_history'",
+            String.class)) {
+      rows.put(
+          table, database.queryForList("select to_jsonb(t) from " + table + " t", String.class));
+    }
+    return rows;
+  }
+
+  /** The rows that are no longer there, or say something else than before. */
+  private static List<String> lost(JdbcTemplate database, Map<String, List<String>> before) {
+    List<String> lost = new ArrayList<>();
+    before.forEach(
+        (table, rows) -> {
+          for (String row : rows) {
+            boolean isThere =
+                Boolean.TRUE.equals(
+                    database.queryForObject(
+                        "select exists (select from "
+                            + table
+                            + " t where to_jsonb(t) @> cast(? as jsonb))",
+                        Boolean.class,
+                        row));
+            if (!isThere) {
+              lost.add(table + " " + row);
+            }
+          }
+        });
+    return lost;
+  }
+
+  private static String day(JdbcTemplate database, String table) {
+    return database.queryForObject(
+        "select day from " + table + " where household_id = cast(? as uuid)",
+        String.class,
+        HOUSEHOLD);
+  }
+}

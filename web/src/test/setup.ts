@@ -1,4 +1,0 @@
-import '@testing-library/jest-dom/vitest';
-import { configure } from '@testing-library/react';
-
-configure({ asyncUtilTimeout: 10_000 });
