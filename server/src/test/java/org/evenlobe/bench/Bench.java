@@ -88,9 +88,17 @@ public final class Bench {
     PlanCost.Figures cost = new PlanCost().measure();
     print(
         "planning a dog with 10 years of records (500 cleanings, 1,000 checks, 500 exposures): %.0f"
-            + " µs and %.0f kB (median); 1,000 such dogs across all cores: %.0f ms; evening out 60"
-            + " dogs, 2 a day, weekends off: %.1f ms (median)",
-        cost.dog(), cost.kilobytes(), cost.thousand(), cost.evening());
+            + " µs and %.0f kB; where nothing of it has changed: %.0f µs, ratio %.2f; with a swim"
+            + " expected twice a week: %.0f µs, ratio %.2f (medians); 1,000 such dogs across all"
+            + " cores: %.0f ms; evening out 60 dogs, 2 a day, weekends off: %.1f ms",
+        cost.cold(),
+        cost.kilobytes(),
+        cost.warm(),
+        cost.warm() / cost.cold(),
+        cost.swims(),
+        cost.swims() / cost.cold(),
+        cost.thousand(),
+        cost.evening());
   }
 
   private static void startUp() throws Exception {

@@ -2,6 +2,7 @@ package org.evenlobe.bench;
 
 import com.sun.management.ThreadMXBean;
 import java.lang.management.ManagementFactory;
+import java.time.DayOfWeek;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.time.LocalTime;
@@ -12,8 +13,10 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.SplittableRandom;
 import java.util.UUID;
+import java.util.function.Supplier;
 import java.util.stream.IntStream;
 import org.evenlobe.core.ear.BreedCatalogue;
+import org.evenlobe.core.history.DogHistory;
 import org.evenlobe.core.measure.EarPair;
 import org.evenlobe.core.plan.DogPlan;
 import org.evenlobe.core.plan.EvenedPlans;
@@ -35,6 +38,7 @@ import org.evenlobe.core.record.EarCleaning;
 import org.evenlobe.core.record.EarFinding;
 import org.evenlobe.core.record.EarTraits;
 import org.evenlobe.core.record.Eardrum;
+import org.evenlobe.core.record.ExpectedExposure;
 import org.evenlobe.core.record.Exposure;
 import org.evenlobe.core.record.ExposureKind;
 import org.evenlobe.core.record.Feathering;
@@ -45,6 +49,7 @@ import org.evenlobe.core.record.Life;
 import org.evenlobe.core.record.Load;
 import org.evenlobe.core.record.Moment;
 import org.evenlobe.core.record.Preferences;
+import org.evenlobe.core.record.Season;
 import org.evenlobe.core.record.WaterHabit;
 
 /** What planning costs: a dog with ten years of records, a thousand of them, a week evened out. */
@@ -63,35 +68,68 @@ final class PlanCost {
   private final Planner planner = new Planner(BreedCatalogue.shipped());
 
   /**
-   * Microseconds and kilobytes for a dog, milliseconds for a thousand and for evening out sixty.
+   * Microseconds and kilobytes for a dog whose facts are gone through anew, microseconds where they
+   * have been already and with water expected twice a week; milliseconds for a thousand and for
+   * evening out sixty.
    */
-  record Figures(double dog, double kilobytes, double thousand, double evening) {}
+  record Figures(
+      double cold, double kilobytes, double warm, double swims, double thousand, double evening) {}
 
   Figures measure() {
-    DogRecord dog = dog(1);
+    DogRecord dog = dog(1, List.of());
+    DogRecord swims = dog(1, List.of(swims()));
+    DogHistory history = DogHistory.of(dog, TODAY);
+    Supplier<DogPlan> cold = () -> plan(dog);
+    Supplier<DogPlan> warm = () -> planner.plan(history, Preferences.DEFAULT);
+    Supplier<DogPlan> wet = () -> plan(swims);
     for (int i = 0; i < WARM_UP; i++) {
-      plan(dog);
+      microseconds(cold);
+      microseconds(warm);
+      microseconds(wet);
     }
-    List<Double> times = new ArrayList<>();
+    List<Double> colds = new ArrayList<>();
+    List<Double> warms = new ArrayList<>();
+    List<Double> wets = new ArrayList<>();
     for (int i = 0; i < MEASURED; i++) {
-      long start = System.nanoTime();
-      plan(dog);
-      times.add((System.nanoTime() - start) / 1e3);
+      colds.add(microseconds(cold));
+      warms.add(microseconds(warm));
+      wets.add(microseconds(wet));
     }
     ThreadMXBean threads = (ThreadMXBean) ManagementFactory.getThreadMXBean();
     long before = threads.getCurrentThreadAllocatedBytes();
     plan(dog);
     double kilobytes = (threads.getCurrentThreadAllocatedBytes() - before) / 1024.0;
-    return new Figures(median(times), kilobytes, thousand(), evening());
+    return new Figures(
+        median(colds), kilobytes, median(warms), median(wets), thousand(), evening());
+  }
+
+  private static double microseconds(Supplier<DogPlan> plan) {
+    long start = System.nanoTime();
+    int planned = plan.get().items().size();
+    double microseconds = (System.nanoTime() - start) / 1e3;
+    if (planned == 0) {
+      throw new IllegalStateException("nothing was planned");
+    }
+    return microseconds;
   }
 
   private DogPlan plan(DogRecord dog) {
     return planner.plan(dog, Preferences.DEFAULT, TODAY);
   }
 
+  private static ExpectedExposure swims() {
+    return new ExpectedExposure(
+        new UUID(5, 5),
+        Moment.of(TODAY.minusDays(30).atStartOfDay(ZONE).toInstant(), ZONE),
+        ExposureKind.SWIM,
+        Set.of(DayOfWeek.WEDNESDAY, DayOfWeek.SATURDAY),
+        Season.ALL_YEAR);
+  }
+
   /** Across all cores. */
   private double thousand() {
-    List<DogRecord> dogs = IntStream.rangeClosed(1, MANY).mapToObj(PlanCost::dog).toList();
+    List<DogRecord> dogs =
+        IntStream.rangeClosed(1, MANY).mapToObj(seed -> dog(seed, List.of())).toList();
     int items = planned(dogs);
     long start = System.nanoTime();
     items += planned(dogs);
@@ -109,7 +147,10 @@ final class PlanCost {
   /** Sixty dogs, two a day, weekends off. */
   private double evening() {
     List<DogPlan> plans =
-        IntStream.rangeClosed(1, PACK).mapToObj(PlanCost::dog).map(this::plan).toList();
+        IntStream.rangeClosed(1, PACK)
+            .mapToObj(seed -> dog(seed, List.of()))
+            .map(this::plan)
+            .toList();
     Capacity capacity = new Capacity(List.of(2, 2, 2, 2, 2, 0, 0), Set.of(), Set.of());
     List<Double> times = new ArrayList<>();
     for (int i = 0; i < 30; i++) {
@@ -120,9 +161,9 @@ final class PlanCost {
     return median(times);
   }
 
-  private static DogRecord dog(int seed) {
+  private static DogRecord dog(int seed, List<? extends Dated> more) {
     SplittableRandom random = new SplittableRandom(seed);
-    List<Dated> facts = new ArrayList<>();
+    List<Dated> facts = new ArrayList<>(more);
     for (int i = 0; i < CLEANINGS; i++) {
       facts.add(
           new CleaningRecord(

@@ -2,6 +2,7 @@ package org.evenlobe.core.cleaning;
 
 import java.util.List;
 import java.util.Optional;
+import org.evenlobe.core.history.Trust;
 import org.evenlobe.core.measure.EarPair;
 import org.evenlobe.core.measure.Side;
 import org.evenlobe.core.record.CleaningWays;

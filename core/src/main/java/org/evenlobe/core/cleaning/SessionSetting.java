@@ -2,6 +2,7 @@ package org.evenlobe.core.cleaning;
 
 import java.util.Optional;
 import org.evenlobe.core.check.Advice;
+import org.evenlobe.core.history.Trust;
 import org.evenlobe.core.measure.Weight;
 import org.evenlobe.core.record.CleaningWays;
 

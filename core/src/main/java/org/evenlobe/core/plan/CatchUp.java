@@ -1,17 +1,16 @@
 package org.evenlobe.core.plan;
 
 import java.time.LocalDate;
-import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
+import org.evenlobe.core.history.AssessedCheck;
+import org.evenlobe.core.history.LoadLine;
 import org.evenlobe.core.measure.Side;
 import org.evenlobe.core.record.CleaningRecord;
 import org.evenlobe.core.record.Dated;
-import org.evenlobe.core.record.EarCleaning;
 import org.evenlobe.core.rule.Reason;
 import org.evenlobe.core.rule.Rule;
-import org.evenlobe.core.trend.AssessedCheck;
 
 /**
  * How an ear that was neglected and found full is caught up with (rule PLAN_CATCH_UP).
@@ -45,29 +44,28 @@ record CatchUp(
     }
     LocalDate first = neglectedOn.get();
     LocalDate end = first.plusDays(MORE_DAYS);
-    List<CleaningRecord> passes = new ArrayList<>();
-    for (CleaningRecord cleaning : now.cleanings(side)) {
-      boolean within = !cleaning.day().isBefore(first) && !cleaning.day().isAfter(end);
-      if (within && ear(cleaning, side).method().inCanal()) {
-        passes.add(cleaning);
-      }
-    }
-    CleaningRecord last = passes.get(passes.size() - 1);
+    List<LoadLine.Pass> passes =
+        now.history().loads(side).between(first, end).stream()
+            .filter(pass -> pass.ear().method().inCanal())
+            .toList();
+    CleaningRecord last = passes.get(passes.size() - 1).fact();
     boolean over = now.lastCleaned(side).filter(fact -> fact.day().isAfter(end)).isPresent();
     boolean seen =
-        now.dog().visits().stream()
-            .anyMatch(v -> !v.day().isAfter(now.today()) && Dated.BY_TIME.compare(v, last) > 0);
+        now.history()
+            .latestVisit()
+            .filter(visit -> Dated.BY_TIME.compare(visit, last) > 0)
+            .isPresent();
     boolean well =
         now.history()
             .latest()
             .filter(look -> look.check().day().isAfter(end) && look.signs().get(side).isQuiet())
             .isPresent();
-    return over || seen || well ? Optional.empty() : Optional.of(of(now, side, passes, last, end));
+    return over || seen || well ? Optional.empty() : Optional.of(of(now, side, passes, end));
   }
 
-  private static CatchUp of(
-      Situation now, Side side, List<CleaningRecord> passes, CleaningRecord last, LocalDate end) {
-    int load = ear(last, side).load().grade();
+  private static CatchUp of(Situation now, Side side, List<LoadLine.Pass> passes, LocalDate end) {
+    CleaningRecord last = passes.get(passes.size() - 1).fact();
+    int load = passes.get(passes.size() - 1).ear().load().grade();
     boolean much = load >= STILL_MUCH;
     Optional<LocalDate> next = Optional.empty();
     if (passes.size() == 1 && now.today().equals(last.day())) {
@@ -82,7 +80,7 @@ record CatchUp(
             .toList();
     boolean signs =
         now.history().checks().stream()
-            .filter(check -> Dated.BY_TIME.compare(check.check(), passes.get(0)) > 0)
+            .filter(check -> Dated.BY_TIME.compare(check.check(), passes.get(0).fact()) > 0)
             .anyMatch(check -> !check.signs().get(side).isQuiet());
     Optional<Reason> vet =
         signs
@@ -95,10 +93,6 @@ record CatchUp(
         vet,
         !looks.isEmpty(),
         reason(side, passes.size(), load, next));
-  }
-
-  private static EarCleaning ear(CleaningRecord cleaning, Side side) {
-    return cleaning.ears().get(side).orElseThrow();
   }
 
   private static Reason reason(Side side, int passes, int load, Optional<LocalDate> next) {

@@ -7,12 +7,12 @@ import java.util.Optional;
 import java.util.UUID;
 import org.evenlobe.core.check.Verdict;
 import org.evenlobe.core.ear.LoadFactor;
+import org.evenlobe.core.history.AssessedCheck;
 import org.evenlobe.core.measure.Side;
 import org.evenlobe.core.record.Skip;
 import org.evenlobe.core.rule.Figures;
 import org.evenlobe.core.rule.Reason;
 import org.evenlobe.core.rule.Rule;
-import org.evenlobe.core.trend.AssessedCheck;
 
 /**
  * Lays a dog's checks on days (rule PLAN_CHECK): every 7 days; every 14 where the load factor is

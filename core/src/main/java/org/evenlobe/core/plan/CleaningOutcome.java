@@ -5,6 +5,7 @@ import java.time.temporal.ChronoUnit;
 import java.util.List;
 import java.util.Optional;
 import org.evenlobe.core.cleaning.Habit;
+import org.evenlobe.core.history.DogHistory;
 import org.evenlobe.core.measure.EarPair;
 import org.evenlobe.core.measure.Side;
 import org.evenlobe.core.record.CleaningRecord;
@@ -13,7 +14,6 @@ import org.evenlobe.core.record.Preferences;
 import org.evenlobe.core.rule.Figures;
 import org.evenlobe.core.rule.Reason;
 import org.evenlobe.core.rule.Rule;
-import org.evenlobe.core.trend.CheckHistory;
 
 /**
  * What the plan makes of a cleaning: when the next one is, and what this one changed.
@@ -58,9 +58,9 @@ public record CleaningOutcome(
   public static CleaningOutcome of(
       Planner planner, DogRecord dog, CleaningRecord cleaning, Preferences preferences) {
     LocalDate day = cleaning.day();
-    CheckHistory history = CheckHistory.of(dog, day);
-    DogPlan before = planner.plan(dog.without(cleaning.id()), history, preferences, day);
-    DogPlan now = planner.plan(dog, history, preferences, day);
+    DogHistory history = DogHistory.of(dog, day);
+    DogPlan before = planner.plan(dog.without(cleaning.id()), preferences, day);
+    DogPlan now = planner.plan(history, preferences);
     Optional<PlanItem> item =
         now.cleanings().stream().filter(one -> one.window().best().isAfter(day)).findFirst();
     Optional<LocalDate> next = item.map(one -> one.window().best());

@@ -90,7 +90,7 @@ final class CleaningSchedule {
   /** The turn, or the one that follows where a person skipped it: counted from its own day on. */
   private Optional<Turn> unlessSkipped(Turn turn) {
     Optional<Turn> left = Optional.of(turn);
-    while (left.isPresent()) {
+    while (left.isPresent() && now.moves().anySkips()) {
       Turn skipped = left.get();
       Optional<Skip> skip = now.moves().skipped(id(List.of(skipped)));
       if (skip.isEmpty()) {
@@ -116,7 +116,8 @@ final class CleaningSchedule {
   private record Placed(Window window, PlanItem.FixedBy by, Optional<Reason> why) {}
 
   private Placed place(Turn lead) {
-    Optional<Pin> pin = now.moves().pinned(id(List.of(lead)));
+    Optional<Pin> pin =
+        now.moves().anyPins() ? now.moves().pinned(id(List.of(lead))) : Optional.empty();
     if (pin.isPresent()) {
       return new Placed(
           lead.window().with(pin.get().on()),
@@ -164,8 +165,9 @@ final class CleaningSchedule {
       }
     }
     reasons.add(lookFirst());
+    PlanItem.Id id = id(done);
     return new PlanItem(
-        id(done),
+        id,
         PlanItem.Kind.CLEAN,
         done.stream().map(Turn::side).toList(),
         placed.window(),
@@ -175,7 +177,7 @@ final class CleaningSchedule {
         placed.by() == PlanItem.FixedBy.NOBODY && done.stream().anyMatch(Turn::isOrdered)
             ? PlanItem.FixedBy.VET
             : placed.by(),
-        now.moves().pins(id(done)),
+        now.moves().pins(id),
         reasons);
   }
 
@@ -211,9 +213,9 @@ final class CleaningSchedule {
     if (slack == 0) {
       sentence = "It is to be done on that day.";
     } else if (lead.window().earliest().equals(lead.best())) {
-      sentence = "Up to %s later is as good.".formatted(Figures.count(slack, "day"));
+      sentence = "Up to " + Figures.count(slack, "day") + " later is as good.";
     } else {
-      sentence = "Up to %s earlier or later is as good.".formatted(Figures.count(slack, "day"));
+      sentence = "Up to " + Figures.count(slack, "day") + " earlier or later is as good.";
     }
     return Reason.of(Rule.PLAN_WINDOW, sentence).with("slack", slack);
   }

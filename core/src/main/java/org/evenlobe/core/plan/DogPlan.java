@@ -4,8 +4,8 @@ import java.time.LocalDate;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
-import org.evenlobe.core.cleaning.Trust;
 import org.evenlobe.core.ear.LoadFactor;
+import org.evenlobe.core.history.Trust;
 import org.evenlobe.core.measure.EarPair;
 import org.evenlobe.core.rule.Reason;
 

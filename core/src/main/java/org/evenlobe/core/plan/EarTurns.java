@@ -8,6 +8,7 @@ import java.util.Optional;
 import java.util.UUID;
 import org.evenlobe.core.check.MayGoIn;
 import org.evenlobe.core.check.Verdict;
+import org.evenlobe.core.history.Outing;
 import org.evenlobe.core.measure.Side;
 import org.evenlobe.core.record.SchedulingMode;
 import org.evenlobe.core.rule.Figures;
@@ -262,11 +263,11 @@ final class EarTurns {
   private Reason water(LocalDate day) {
     String when =
         day.isAfter(now.today())
-            ? "Water is expected on %s".formatted(Figures.date(day))
-            : "Its ears were wet on %s".formatted(Figures.date(day));
+            ? "Water is expected on " + Figures.date(day)
+            : "Its ears were wet on " + Figures.date(day);
     return Reason.of(
             Rule.PLAN_WATER,
-            "%s: clean the %s that evening, with a drying cleaner.".formatted(when, side.ear()))
+            when + ": clean the " + side.ear() + " that evening, with a drying cleaner.")
         .with("daysSinceLastAtLeast", DAYS_AFTER_WHICH_WATER_CLEANS);
   }
 
@@ -301,8 +302,11 @@ final class EarTurns {
   private Reason repeated(int interval) {
     return Reason.of(
             Rule.PLAN_DATE,
-            "The %s, %s after the cleaning planned before."
-                .formatted(side.ear(), Figures.count(interval, "day")))
+            "The "
+                + side.ear()
+                + ", "
+                + Figures.count(interval, "day")
+                + " after the cleaning planned before.")
         .with("interval", interval);
   }
 }

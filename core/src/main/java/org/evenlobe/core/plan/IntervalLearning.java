@@ -1,13 +1,11 @@
 package org.evenlobe.core.plan;
 
 import java.time.LocalDate;
-import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
-import java.util.Collection;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
-import java.util.TreeMap;
+import org.evenlobe.core.history.DayLoad;
 import org.evenlobe.core.measure.Side;
 import org.evenlobe.core.rule.Figures;
 import org.evenlobe.core.rule.Reason;
@@ -38,22 +36,24 @@ final class IntervalLearning {
   /** Not cleaned for so many times its interval, an ear is neglected. */
   private static final int NEGLECTED_AFTER = 3;
 
+  private static final long NEVER = Long.MIN_VALUE;
+
   private final Side side;
   private final StartingInterval start;
   private final Set<LocalDate> unwell;
   private final double halfLifeDays;
   private final LoadRate prior;
-  private LoadEvidence evidence = LoadEvidence.NONE;
+  private final LoadEvidence evidence = new LoadEvidence();
   private int observations;
   private int totalLoad;
   private int totalDays;
-  private LoadRate rate;
   private int inForce;
-  private Optional<Reason> growth = Optional.empty();
+  private boolean growthHeld;
+  private int before;
   private boolean routine;
   private int cleanings;
   private int leftOut;
-  private Optional<LocalDate> previous = Optional.empty();
+  private long previous = NEVER;
   private Optional<LocalDate> neglectedOn = Optional.empty();
 
   private IntervalLearning(
@@ -63,21 +63,18 @@ final class IntervalLearning {
     this.unwell = unwell;
     this.halfLifeDays = halfLifeDays;
     this.prior = LoadRate.startingFrom(start.base());
-    this.rate = prior;
     this.inForce = start.base();
     this.routine = !start.checksOnly();
   }
 
   /**
-   * The interval that follows from that ear's cleanings, in any order.
+   * The interval that follows from what that ear's cleanings brought out, one for each day, oldest
+   * first.
    *
    * @param unwell the days on which that ear was one for the vet
    */
   static LearnedInterval learnedInterval(
-      Side side,
-      StartingInterval start,
-      Collection<DatedCleaning> cleanings,
-      Set<LocalDate> unwell) {
+      Side side, StartingInterval start, List<DayLoad> cleanings, Set<LocalDate> unwell) {
     return learnedInterval(side, start, cleanings, unwell, LoadEvidence.HALF_LIFE_DAYS);
   }
 
@@ -85,11 +82,11 @@ final class IntervalLearning {
   static LearnedInterval learnedInterval(
       Side side,
       StartingInterval start,
-      Collection<DatedCleaning> cleanings,
+      List<DayLoad> cleanings,
       Set<LocalDate> unwell,
       double halfLifeDays) {
     IntervalLearning learning = new IntervalLearning(side, start, unwell, halfLifeDays);
-    for (DatedCleaning day : oneForEachDay(cleanings)) {
+    for (DayLoad day : cleanings) {
       if (day.inCanal()) {
         learning.take(day);
       }
@@ -97,41 +94,34 @@ final class IntervalLearning {
     return learning.answer();
   }
 
-  private static Collection<DatedCleaning> oneForEachDay(Collection<DatedCleaning> cleanings) {
-    TreeMap<LocalDate, DatedCleaning> days = new TreeMap<>();
-    for (DatedCleaning cleaning : cleanings) {
-      days.merge(cleaning.day(), cleaning, DatedCleaning::mergedWith);
-    }
-    return days.values();
-  }
-
-  private void take(DatedCleaning cleaning) {
+  private void take(DayLoad cleaning) {
     cleanings++;
     if (cleaning.load().isHeaviest() && isNeglected(cleaning.day())) {
       neglectedOn = Optional.of(cleaning.day());
     }
-    previous.ifPresent(last -> observe(cleaning, last));
-    previous = Optional.of(cleaning.day());
-    rate = prior.after(evidence);
+    long day = cleaning.day().toEpochDay();
+    if (previous != NEVER) {
+      observe(cleaning, day - previous);
+    }
+    previous = day;
     moveInterval();
     moveRoutine();
   }
 
   private boolean isNeglected(LocalDate day) {
-    return previous
-        .map(last -> ChronoUnit.DAYS.between(last, day) > (long) NEGLECTED_AFTER * inForce)
-        .orElse(true);
+    return previous == NEVER || day.toEpochDay() - previous > (long) NEGLECTED_AFTER * inForce;
   }
 
   private boolean isCatchingUp(LocalDate day) {
-    return neglectedOn
-        .filter(first -> day.isAfter(first) && !day.isAfter(first.plusDays(CatchUp.MORE_DAYS)))
-        .isPresent();
+    if (neglectedOn.isEmpty()) {
+      return false;
+    }
+    LocalDate first = neglectedOn.get();
+    return day.isAfter(first) && !day.isAfter(first.plusDays(CatchUp.MORE_DAYS));
   }
 
-  private void observe(DatedCleaning cleaning, LocalDate last) {
-    long since = ChronoUnit.DAYS.between(last, cleaning.day());
-    evidence = evidence.aged(since, halfLifeDays);
+  private void observe(DayLoad cleaning, long since) {
+    evidence.age(since, halfLifeDays);
     int days = (int) Math.min(since, LONGEST_GATHERING);
     if (days < LEFTOVER_DAYS || isCatchingUp(cleaning.day())) {
       return;
@@ -141,16 +131,17 @@ final class IntervalLearning {
       return;
     }
     int counted = cleaning.load().isHeaviest() ? Math.min(days, inForce) : days;
-    evidence = evidence.with(cleaning.load().grade(), counted);
+    evidence.add(cleaning.load().grade(), counted);
     observations++;
     totalLoad += cleaning.load().grade();
     totalDays += counted;
   }
 
   private void moveInterval() {
-    int learned = rate.interval();
+    int learned = prior.intervalAfter(evidence);
     int most = (int) Math.floor(inForce * MOST_GROWTH);
-    growth = learned > most ? Optional.of(growthHeld(learned, most)) : Optional.empty();
+    growthHeld = learned > most;
+    before = inForce;
     inForce = Math.min(learned, most);
   }
 
@@ -167,9 +158,12 @@ final class IntervalLearning {
   }
 
   private LearnedInterval answer() {
+    LoadRate rate = prior.after(evidence);
     List<Reason> reasons = new ArrayList<>();
-    reasons.add(learned());
-    growth.ifPresent(reasons::add);
+    reasons.add(learned(rate));
+    if (growthHeld) {
+      reasons.add(growthHeld(rate.interval()));
+    }
     if (leftOut > 0) {
       reasons.add(leftOut());
     }
@@ -191,7 +185,7 @@ final class IntervalLearning {
     return Reason.of(Rule.PLAN_UNWELL, sentence).with("cleanings", leftOut);
   }
 
-  private Reason learned() {
+  private Reason learned(LoadRate rate) {
     if (observations == 0) {
       return Reason.of(
               Rule.PLAN_LEARN,
@@ -219,14 +213,14 @@ final class IntervalLearning {
         .with("interval", rate.interval());
   }
 
-  private Reason growthHeld(int learned, int most) {
+  private Reason growthHeld(int learned) {
     String sentence =
         String.format(
             "At one cleaning the interval grows by a quarter at most: %d → %d, not yet %d.",
-            inForce, most, learned);
+            before, inForce, learned);
     return Reason.of(Rule.PLAN_GROWTH, sentence)
-        .with("before", inForce)
-        .with("now", most)
+        .with("before", before)
+        .with("now", inForce)
         .with("learned", learned);
   }
 

@@ -31,6 +31,11 @@ record LoadRate(double shape, double days) {
     return new LoadRate(shape + evidence.load(), days + evidence.days());
   }
 
+  /** The days in which the target load gathers by what is believed after those findings. */
+  int intervalAfter(LoadEvidence evidence) {
+    return interval((shape + evidence.load()) / (days + evidence.days()));
+  }
+
   /** The mean rate, load a day. */
   double mean() {
     return shape / days;

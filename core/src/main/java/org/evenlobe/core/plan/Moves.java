@@ -40,6 +40,14 @@ final class Moves {
     }
   }
 
+  boolean anySkips() {
+    return !skips.isEmpty();
+  }
+
+  boolean anyPins() {
+    return !pins.isEmpty();
+  }
+
   /** The word by which an item was skipped, where it was; the latest. */
   Optional<Skip> skipped(PlanItem.Id item) {
     return latest(skips.stream(), item);

@@ -3,16 +3,17 @@ package org.evenlobe.core.plan;
 import java.time.LocalDate;
 import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
-import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
-import java.util.Set;
 import java.util.stream.Stream;
 import org.evenlobe.core.check.Hold;
 import org.evenlobe.core.check.Verdict;
 import org.evenlobe.core.ear.BreedCatalogue;
 import org.evenlobe.core.ear.EarLoading;
 import org.evenlobe.core.ear.LoadFactor;
+import org.evenlobe.core.history.AssessedCheck;
+import org.evenlobe.core.history.DogHistory;
+import org.evenlobe.core.history.LoadLine;
 import org.evenlobe.core.measure.EarPair;
 import org.evenlobe.core.measure.Side;
 import org.evenlobe.core.record.ClimateReading;
@@ -26,8 +27,6 @@ import org.evenlobe.core.record.Preferences;
 import org.evenlobe.core.record.Rung;
 import org.evenlobe.core.rule.Reason;
 import org.evenlobe.core.rule.Rule;
-import org.evenlobe.core.trend.AssessedCheck;
-import org.evenlobe.core.trend.CheckHistory;
 
 /** Makes a dog's plan out of its facts and a day; the same facts and day give the same plan. */
 public final class Planner {
@@ -63,13 +62,14 @@ public final class Planner {
    * @throws IllegalArgumentException if the profile names a breed that is not in the catalogue
    */
   public DogPlan plan(DogRecord dog, Preferences preferences, LocalDate today) {
-    return plan(dog, CheckHistory.of(dog, today), preferences, today);
+    return plan(DogHistory.of(dog, today), preferences);
   }
 
-  /** The same, where the checks have been gone through already. */
-  public DogPlan plan(
-      DogRecord dog, CheckHistory history, Preferences preferences, LocalDate today) {
-    Situation now = Situation.of(dog, history, preferences, today);
+  /** The same for the last day of a history, where the facts have been gone through already. */
+  public DogPlan plan(DogHistory history, Preferences preferences) {
+    DogRecord dog = history.dog();
+    LocalDate today = history.today();
+    Situation now = Situation.of(history, preferences);
     LoadFactor factor = loadFactor(dog.profile(), preferences.climate(), history.infections());
     StartingInterval start = StartingInterval.of(factor);
     EarPair<Optional<Dated>> tooSoon = EarPair.bySide(side -> waxyTooSoonAfter(now, side));
@@ -142,17 +142,14 @@ public final class Planner {
       StartingInterval start,
       Optional<Dated> tooSoon,
       boolean checkIsDue) {
-    CheckHistory history = now.history();
-    List<DatedCleaning> cleanings =
-        now.cleanings(side).stream()
-            .map(one -> DatedCleaning.of(one.day(), one.ears().get(side).orElseThrow()))
-            .toList();
+    DogHistory history = now.history();
+    LoadLine loads = history.loads(side);
     LearnedInterval learned =
-        IntervalLearning.learnedInterval(side, start, cleanings, unwellDays(history, side));
+        IntervalLearning.learnedInterval(side, start, loads.days(), history.forTheVet(side));
     boolean allows = now.trust().rung().atLeast(Rung.WET_PAD);
     Rhythm preferred = Rhythm.bySchool(learned, now.preferences());
     Rhythm bySchool = allows ? preferred : Rhythm.notYet(preferred, now.trust());
-    Optional<VetOrder> order = VetOrder.of(now.dog(), side, now.today());
+    Optional<VetOrder> order = VetOrder.of(history.visits(), side, now.today());
     Optional<EarLook> look = history.latest().map(check -> look(check, side, checkIsDue));
     Optional<Hold> hold = history.holds().get(side);
     Optional<LastCleaned> last =
@@ -167,27 +164,17 @@ public final class Planner {
             order,
             history.eardrum(side),
             history.mayGoIn().get(side),
-            advice(side, cleanings, tooSoon, history));
+            advice(side, tooSoon, history));
     return new EarCourse(
         plan,
         bySchool,
         last,
         look.filter(l -> l.verdict() == Verdict.CLEAN && tooSoon.isEmpty() && allows)
-            .filter(l -> !now.cleanedSince(side, history.latest().orElseThrow().check())),
+            .filter(l -> !loads.isCleanedSince(history.latest().orElseThrow().check())),
         CatchUp.of(now, side, learned.neglectedOn()).filter(run -> allows),
         history.isTroubled(side),
         allows,
         now.trust().rung() == Rung.WET_PAD);
-  }
-
-  private static Set<LocalDate> unwellDays(CheckHistory history, Side side) {
-    Set<LocalDate> days = new HashSet<>();
-    for (AssessedCheck check : history.checks()) {
-      if (Situation.isForTheVet(check, side)) {
-        days.add(check.check().day());
-      }
-    }
-    return days;
   }
 
   private static EarLook look(AssessedCheck check, Side side, boolean checkIsDue) {
@@ -208,22 +195,22 @@ public final class Planner {
         .latest()
         .filter(latest -> latest.verdicts().get(side) == Verdict.CLEAN)
         .map(AssessedCheck::check)
-        .filter(check -> !now.cleanedSince(side, check))
+        .filter(check -> !now.history().loads(side).isCleanedSince(check))
         .flatMap(
             check ->
-                now.cleanedBy(side)
-                    .filter(fact -> Dated.BY_TIME.compare(fact, check) < 0)
-                    .max(Dated.BY_TIME)
+                now.history()
+                    .loads(side)
+                    .lastBefore(check)
                     .filter(last -> ChronoUnit.DAYS.between(last.day(), check.day()) < GUARD_DAYS));
   }
 
-  private static List<Reason> advice(
-      Side side, List<DatedCleaning> cleanings, Optional<Dated> tooSoon, CheckHistory history) {
+  private static List<Reason> advice(Side side, Optional<Dated> tooSoon, DogHistory history) {
     List<Reason> advice = new ArrayList<>();
-    List<DatedCleaning> latest =
-        cleanings.subList(Math.max(0, cleanings.size() - CLEAN_WIPES_IN_A_ROW), cleanings.size());
+    List<LoadLine.Pass> passes = history.loads(side).passes();
+    List<LoadLine.Pass> latest =
+        passes.subList(Math.max(0, passes.size() - CLEAN_WIPES_IN_A_ROW), passes.size());
     if (latest.size() == CLEAN_WIPES_IN_A_ROW
-        && latest.stream().allMatch(cleaning -> cleaning.load().grade() == 0)) {
+        && latest.stream().allMatch(pass -> pass.ear().load().grade() == 0)) {
       advice.add(
           Reason.of(
               Rule.PLAN_NOT_NEEDED,
@@ -236,7 +223,7 @@ public final class Planner {
   }
 
   /** Again and again is where the check before found it too, after that same cleaning. */
-  private static Reason tooSoon(Side side, Dated cleaning, CheckHistory history) {
+  private static Reason tooSoon(Side side, Dated cleaning, DogHistory history) {
     List<AssessedCheck> checks = history.checks();
     boolean again =
         checks.size() > 1

@@ -4,7 +4,7 @@ import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
-import org.evenlobe.core.cleaning.Trust;
+import org.evenlobe.core.history.Trust;
 import org.evenlobe.core.measure.Side;
 import org.evenlobe.core.record.Skip;
 import org.evenlobe.core.rule.Figures;

@@ -5,7 +5,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import org.evenlobe.core.check.Hold;
-import org.evenlobe.core.cleaning.Trust;
+import org.evenlobe.core.history.Trust;
 import org.evenlobe.core.record.CleaningInstruction;
 import org.evenlobe.core.record.Preferences;
 import org.evenlobe.core.record.SchedulingMode;

@@ -13,6 +13,8 @@ import org.evenlobe.core.cleaning.SessionBuilder;
 import org.evenlobe.core.cleaning.SessionSetting;
 import org.evenlobe.core.ear.CanalEstimate;
 import org.evenlobe.core.ear.Canals;
+import org.evenlobe.core.history.AssessedCheck;
+import org.evenlobe.core.history.DogHistory;
 import org.evenlobe.core.measure.EarPair;
 import org.evenlobe.core.measure.Side;
 import org.evenlobe.core.record.CleaningWays;
@@ -20,18 +22,16 @@ import org.evenlobe.core.record.DogRecord;
 import org.evenlobe.core.record.EarFinding;
 import org.evenlobe.core.record.Grade;
 import org.evenlobe.core.rule.Reason;
-import org.evenlobe.core.trend.AssessedCheck;
-import org.evenlobe.core.trend.CheckHistory;
 
 /** Puts together what a guided session is built from. */
 public final class Sessions {
   private final DogRecord dog;
-  private final CheckHistory history;
+  private final DogHistory history;
   private final DogPlan plan;
   private final LocalDate today;
   private final Optional<EarPair<CanalEstimate>> canals;
 
-  private Sessions(DogRecord dog, CheckHistory history, DogPlan plan) {
+  private Sessions(DogRecord dog, DogHistory history, DogPlan plan) {
     this.dog = dog;
     this.history = history;
     this.plan = plan;
@@ -47,7 +47,7 @@ public final class Sessions {
    */
   public static CleaningSession cleaning(
       DogRecord dog,
-      CheckHistory history,
+      DogHistory history,
       DogPlan plan,
       List<Side> ears,
       boolean helper,
@@ -60,7 +60,7 @@ public final class Sessions {
 
   /** The practice for where the dog stands on the trust ladder. */
   public static CleaningSession practice(
-      DogRecord dog, CheckHistory history, DogPlan plan, boolean helper, CleaningWays household) {
+      DogRecord dog, DogHistory history, DogPlan plan, boolean helper, CleaningWays household) {
     Sessions sessions = new Sessions(dog, history, plan);
     return SessionBuilder.practice(
         sessions.setting(helper, household), EarPair.bySide(side -> sessions.before(side, false)));

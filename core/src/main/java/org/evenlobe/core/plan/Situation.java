@@ -1,23 +1,16 @@
 package org.evenlobe.core.plan;
 
 import java.time.LocalDate;
-import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
-import java.util.stream.Stream;
-import org.evenlobe.core.check.Verdict;
-import org.evenlobe.core.cleaning.Trust;
-import org.evenlobe.core.cleaning.TrustLadder;
-import org.evenlobe.core.measure.EarPair;
+import org.evenlobe.core.history.AssessedCheck;
+import org.evenlobe.core.history.DogHistory;
+import org.evenlobe.core.history.Trust;
 import org.evenlobe.core.measure.Side;
-import org.evenlobe.core.record.CheckRecord;
-import org.evenlobe.core.record.CleaningRecord;
 import org.evenlobe.core.record.Dated;
 import org.evenlobe.core.record.DogRecord;
 import org.evenlobe.core.record.Grade;
 import org.evenlobe.core.record.Preferences;
-import org.evenlobe.core.trend.AssessedCheck;
-import org.evenlobe.core.trend.CheckHistory;
 
 /**
  * What all schedules of a dog are laid from.
@@ -28,28 +21,27 @@ import org.evenlobe.core.trend.CheckHistory;
  * @param trust where it stands on the trust ladder
  * @param moves what a person said of planned items
  * @param wet when its ears were wet, or are expected to be
- * @param cleaned the cleanings of each ear up to today, oldest first
  * @param today the day
  */
 record Situation(
     DogRecord dog,
-    CheckHistory history,
+    DogHistory history,
     Preferences preferences,
     Trust trust,
     Moves moves,
     WetDays wet,
-    EarPair<List<CleaningRecord>> cleaned,
     LocalDate today) {
 
-  static Situation of(DogRecord dog, CheckHistory history, Preferences household, LocalDate today) {
+  static Situation of(DogHistory history, Preferences household) {
+    DogRecord dog = history.dog();
+    LocalDate today = history.today();
     return new Situation(
         dog,
         history,
         household.with(dog.profile().own()),
-        TrustLadder.trust(dog, today),
+        history.trust(),
         new Moves(dog, today),
-        WetDays.of(dog, today),
-        cleaned(dog, today),
+        WetDays.of(dog, history.wet(), today),
         today);
   }
 
@@ -69,38 +61,7 @@ record Situation(
 
   /** The last time that an ear was cleaned, by the person or by a vet. */
   Optional<Dated> lastCleaned(Side side) {
-    return cleanedBy(side).max(Dated.BY_TIME);
-  }
-
-  /** What was cleaning of that ear, up to today. */
-  Stream<Dated> cleanedBy(Side side) {
-    return Stream.concat(
-        cleaned.get(side).stream(),
-        dog.visits().stream()
-            .filter(visit -> visit.ears().get(side).cleaned() && hasHappened(visit)));
-  }
-
-  boolean cleanedSince(Side side, CheckRecord check) {
-    return cleanedBy(side).anyMatch(fact -> Dated.BY_TIME.compare(fact, check) > 0);
-  }
-
-  /** The cleanings of an ear up to today, oldest first. */
-  List<CleaningRecord> cleanings(Side side) {
-    return cleaned.get(side);
-  }
-
-  private static EarPair<List<CleaningRecord>> cleaned(DogRecord dog, LocalDate today) {
-    EarPair<List<CleaningRecord>> cleaned = EarPair.bySide(side -> new ArrayList<>());
-    for (CleaningRecord cleaning : dog.cleanings()) {
-      if (cleaning.isBy(today)) {
-        for (Side side : Side.values()) {
-          if (cleaning.ears().get(side).isPresent()) {
-            cleaned.get(side).add(cleaning);
-          }
-        }
-      }
-    }
-    return cleaned;
+    return history.loads(side).last();
   }
 
   /** The first check on a day or after it that found no discharge in an ear. */
@@ -117,11 +78,6 @@ record Situation(
       }
     }
     return first;
-  }
-
-  /** Whether a check found an ear, or the whole dog, to be one for the vet. */
-  static boolean isForTheVet(AssessedCheck check, Side side) {
-    return check.signs().get(side).atLeast(Verdict.STOP) || check.sign() == Verdict.URGENT;
   }
 
   /** Whether it is a fact of today or before. */

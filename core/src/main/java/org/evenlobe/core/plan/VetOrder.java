@@ -1,11 +1,11 @@
 package org.evenlobe.core.plan;
 
 import java.time.LocalDate;
+import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
 import org.evenlobe.core.measure.Side;
 import org.evenlobe.core.record.CleaningInstruction;
-import org.evenlobe.core.record.DogRecord;
 import org.evenlobe.core.record.VisitRecord;
 
 /**
@@ -18,11 +18,11 @@ import org.evenlobe.core.record.VisitRecord;
 public record VetOrder(UUID visit, LocalDate since, CleaningInstruction instruction) {
 
   /** The one in force for an ear on a day: that of its latest visit which gave one. */
-  static Optional<VetOrder> of(DogRecord dog, Side side, LocalDate today) {
+  static Optional<VetOrder> of(List<VisitRecord> visits, Side side, LocalDate today) {
     Optional<VetOrder> latest = Optional.empty();
-    for (VisitRecord visit : dog.visits()) {
+    for (VisitRecord visit : visits) {
       Optional<CleaningInstruction> said = visit.ears().get(side).instruction();
-      if (said.isPresent() && !visit.day().isAfter(today)) {
+      if (said.isPresent()) {
         latest = Optional.of(new VetOrder(visit.id(), visit.day(), said.get()));
       }
     }

@@ -7,6 +7,8 @@ import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
 import org.evenlobe.core.check.Verdict;
+import org.evenlobe.core.history.AssessedCheck;
+import org.evenlobe.core.history.DogHistory;
 import org.evenlobe.core.measure.EarPair;
 import org.evenlobe.core.measure.Side;
 import org.evenlobe.core.record.Appointment;
@@ -16,8 +18,6 @@ import org.evenlobe.core.record.VisitRecord;
 import org.evenlobe.core.rule.Figures;
 import org.evenlobe.core.rule.Reason;
 import org.evenlobe.core.rule.Rule;
-import org.evenlobe.core.trend.AssessedCheck;
-import org.evenlobe.core.trend.CheckHistory;
 
 /**
  * When a vet is to see the dog (rule PLAN_VISIT): today after URGENT, within two days after STOP or
@@ -30,7 +30,7 @@ final class VisitSchedule {
   private static final int ASKED_FOR_DAYS = 7;
 
   private final DogRecord dog;
-  private final CheckHistory history;
+  private final DogHistory history;
   private final LocalDate today;
 
   private VisitSchedule(Situation now) {
@@ -72,17 +72,18 @@ final class VisitSchedule {
   }
 
   private Optional<VisitRecord> lastVisit() {
-    return dog.visits().stream()
-        .filter(visit -> !visit.day().isAfter(today))
-        .reduce((earlier, later) -> later);
+    return history.latestVisit();
   }
 
   /** The checks since the last visit, oldest first. */
   private List<AssessedCheck> unseen() {
     Optional<VisitRecord> visit = lastVisit();
-    return history.checks().stream()
-        .filter(check -> visit.isEmpty() || Dated.BY_TIME.compare(check.check(), visit.get()) > 0)
-        .toList();
+    List<AssessedCheck> checks = history.checks();
+    int first = visit.isEmpty() ? 0 : checks.size();
+    while (first > 0 && Dated.BY_TIME.compare(checks.get(first - 1).check(), visit.get()) > 0) {
+      first--;
+    }
+    return checks.subList(first, checks.size());
   }
 
   private Optional<PlanItem> toBeSeen() {
@@ -97,9 +98,12 @@ final class VisitSchedule {
   }
 
   private static Optional<AssessedCheck> last(List<AssessedCheck> checks, Verdict atLeast) {
-    return checks.stream()
-        .filter(check -> check.sign().atLeast(atLeast))
-        .reduce((earlier, later) -> later);
+    for (int i = checks.size() - 1; i >= 0; i--) {
+      if (checks.get(i).sign().atLeast(atLeast)) {
+        return Optional.of(checks.get(i));
+      }
+    }
+    return Optional.empty();
   }
 
   private List<Side> heldBy(AssessedCheck check) {

@@ -4,12 +4,13 @@ import java.time.LocalDate;
 import java.time.temporal.ChronoUnit;
 import java.util.List;
 import java.util.TreeMap;
+import org.evenlobe.core.history.AssessedCheck;
+import org.evenlobe.core.history.Outing;
 import org.evenlobe.core.measure.Side;
 import org.evenlobe.core.record.DogRecord;
 import org.evenlobe.core.rule.Figures;
 import org.evenlobe.core.rule.Reason;
 import org.evenlobe.core.rule.Rule;
-import org.evenlobe.core.trend.AssessedCheck;
 
 /**
  * The checks that watch a water-sensitive dog 7, 10 and 14 days after its ears were wet (rule

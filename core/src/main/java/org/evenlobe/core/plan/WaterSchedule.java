@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Stream;
+import org.evenlobe.core.history.Outing;
 import org.evenlobe.core.measure.Side;
 import org.evenlobe.core.record.Dated;
 import org.evenlobe.core.record.Drying;
@@ -41,24 +42,29 @@ final class WaterSchedule {
     return items;
   }
 
+  /** Only of today can it be told: what lies ahead was not dried yet. */
   private boolean isDried(LocalDate day) {
-    return isDone(day, now.dog().all(Drying.class)) || isCleaned(day);
-  }
-
-  private boolean isCleaned(LocalDate day) {
-    return isDone(day, now.dog().cleanings());
+    return day.equals(now.today())
+        && (isDone(day, now.dog().all(Drying.class)) || isDone(day, now.dog().cleanings()));
   }
 
   /** Whether something was done on that day after it was said that the ears got wet. */
   private boolean isDone(LocalDate day, List<? extends Dated> facts) {
     Optional<Exposure> wet =
-        now.dog().all(Exposure.class).stream()
-            .filter(exposure -> exposure.kind().isWet() && now.hasHappened(exposure))
-            .filter(exposure -> !exposure.lastDay().isBefore(day))
+        now.history().wet().since(day).stream()
+            .filter(exposure -> exposure.kind().isWet())
             .reduce((earlier, later) -> later);
-    return facts.stream()
-        .filter(fact -> now.hasHappened(fact) && fact.day().equals(day))
-        .anyMatch(fact -> wet.map(w -> !fact.at().isBefore(w.at())).orElse(true));
+    for (int i = facts.size() - 1; i >= 0; i--) {
+      Dated fact = facts.get(i);
+      // a day is told in more than one zone, but none is further off than this
+      if (fact.day().isBefore(day.minusDays(2))) {
+        return false;
+      }
+      if (fact.day().equals(day) && wet.map(w -> !fact.at().isBefore(w.at())).orElse(true)) {
+        return true;
+      }
+    }
+    return false;
   }
 
   private PlanItem dry(LocalDate day, ExposureKind kind) {
@@ -68,8 +74,10 @@ final class WaterSchedule {
     reasons.add(
         Reason.of(
             Rule.PLAN_DRY,
-            "%s on %s: let it shake, then dry the flaps and the openings with a soft cloth. Put"
-                    .formatted(capital(kind.words()), Figures.date(day))
+            capital(kind.words())
+                + " on "
+                + Figures.date(day)
+                + ": let it shake, then dry the flaps and the openings with a soft cloth. Put"
                 + " nothing into the canals."));
     if (!sure) {
       reasons.add(
@@ -112,7 +120,7 @@ final class WaterSchedule {
                         .map(Dated::day)
                         .filter(day -> day.isAfter(recent) && !day.isAfter(wet))
                         .isPresent())
-        && !isCleaned(wet);
+        && !isDone(wet, now.dog().cleanings());
   }
 
   private PlanItem look(LocalDate wet) {

@@ -4,13 +4,14 @@ import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
-import java.util.Map;
 import java.util.NavigableMap;
 import java.util.Set;
 import java.util.SortedMap;
 import java.util.TreeMap;
 import java.util.TreeSet;
 import java.util.UUID;
+import org.evenlobe.core.history.Outing;
+import org.evenlobe.core.history.WetLine;
 import org.evenlobe.core.record.DogRecord;
 import org.evenlobe.core.record.ExpectedExposure;
 import org.evenlobe.core.record.Exposure;
@@ -28,46 +29,36 @@ import org.evenlobe.core.record.StruckDay;
 final class WetDays {
   private static final int ASKED_DAYS = 14;
 
-  private final TreeMap<LocalDate, ExposureKind> real = new TreeMap<>();
+  /** No schedule asks for outings that ended longer ago. */
+  private static final int LOOKED_BACK_DAYS = 21;
+
+  private final WetLine recordedWater;
   private final TreeMap<LocalDate, ExposureKind> expected = new TreeMap<>();
   private final List<ExpectedDay> open = new ArrayList<>();
   private final LocalDate today;
-  private List<Outing> recorded = List.of();
+  private final List<LocalDate> real;
   private List<Outing> supposed = List.of();
   private List<Outing> ahead = List.of();
 
-  private WetDays(LocalDate today) {
+  private WetDays(WetLine recordedWater, LocalDate today) {
+    this.recordedWater = recordedWater;
     this.today = today;
+    this.real = recordedWater.days(today.minusDays(LOOKED_BACK_DAYS));
   }
 
-  static WetDays of(DogRecord dog, LocalDate today) {
-    WetDays days = new WetDays(today);
-    Map<ExposureKind, Set<LocalDate>> happened = new TreeMap<>();
-    LocalDate asked = today.minusDays(ASKED_DAYS);
-    for (Exposure exposure : dog.all(Exposure.class)) {
-      for (LocalDate day = exposure.firstDay();
-          !day.isAfter(exposure.lastDay()) && !day.isAfter(today);
-          day = day.plusDays(1)) {
-        if (!day.isBefore(asked)) {
-          happened.computeIfAbsent(exposure.kind(), kind -> new HashSet<>()).add(day);
-        }
-        if (exposure.kind().isWet()) {
-          days.real.put(day, exposure.kind());
-        }
-      }
-    }
+  static WetDays of(DogRecord dog, WetLine recorded, LocalDate today) {
+    WetDays days = new WetDays(recorded, today);
     Set<Struck> struck = new HashSet<>();
     for (StruckDay out : dog.all(StruckDay.class)) {
-      if (!out.day().isAfter(today)) {
+      if (out.isBy(today)) {
         struck.add(new Struck(out.expected(), out.on()));
       }
     }
     for (ExpectedExposure one : dog.all(ExpectedExposure.class)) {
-      if (!one.day().isAfter(today)) {
-        days.expect(one, happened.getOrDefault(one.kind(), Set.of()), struck);
+      if (one.isBy(today)) {
+        days.expect(one, struck);
       }
     }
-    days.recorded = Outing.of(days.real.navigableKeySet());
     days.supposed = days.with(days.expected.headMap(today, true));
     days.ahead = days.with(days.expected.tailMap(today, false));
     return days;
@@ -75,12 +66,14 @@ final class WetDays {
 
   private record Struck(UUID expected, LocalDate on) {}
 
-  private void expect(ExpectedExposure one, Set<LocalDate> happened, Set<Struck> struck) {
+  private void expect(ExpectedExposure one, Set<Struck> struck) {
     LocalDate horizon = today.plusDays(DogPlan.HORIZON_DAYS);
     LocalDate day = today.minusDays(ASKED_DAYS);
+    List<Exposure> lately = recordedWater.since(day);
     for (; !day.isAfter(horizon); day = day.plusDays(1)) {
-      boolean answered = happened.contains(day) || struck.contains(new Struck(one.id(), day));
-      if (!one.fallsOn(day) || answered) {
+      if (!one.fallsOn(day)
+          || hasHappened(one.kind(), day, lately)
+          || struck.contains(new Struck(one.id(), day))) {
         continue;
       }
       open.add(new ExpectedDay(one.id(), one.kind(), day));
@@ -90,23 +83,30 @@ final class WetDays {
     }
   }
 
+  private boolean hasHappened(ExposureKind kind, LocalDate day, List<Exposure> lately) {
+    return !day.isAfter(today)
+        && lately.stream()
+            .anyMatch(
+                exposure ->
+                    exposure.kind() == kind
+                        && !exposure.firstDay().isAfter(day)
+                        && !exposure.lastDay().isBefore(day));
+  }
+
   /** What was or is expected and neither confirmed nor struck out, the earliest day first. */
   List<ExpectedDay> open() {
     return open.stream().sorted(ExpectedDay.BY_DAY).toList();
   }
 
   private List<Outing> with(SortedMap<LocalDate, ExposureKind> more) {
-    if (more.isEmpty()) {
-      return recorded;
-    }
-    TreeSet<LocalDate> days = new TreeSet<>(real.navigableKeySet());
+    TreeSet<LocalDate> days = new TreeSet<>(real);
     days.addAll(more.keySet());
     return Outing.of(days);
   }
 
-  /** The outings that are on record, oldest first. */
+  /** The outings of the last weeks that are on record, oldest first. */
   List<Outing> recorded() {
-    return recorded;
+    return Outing.of(real);
   }
 
   /** The same with what was expected up to today and not struck out. */
@@ -122,12 +122,16 @@ final class WetDays {
   /** The wet days from today on, and what wets them. */
   NavigableMap<LocalDate, ExposureKind> fromToday() {
     TreeMap<LocalDate, ExposureKind> days = new TreeMap<>(expected.tailMap(today, true));
-    days.putAll(real.tailMap(today, true));
+    if (isRecorded(today)) {
+      recordedWater.since(today).stream()
+          .filter(exposure -> exposure.kind().isWet() && !exposure.firstDay().isAfter(today))
+          .forEach(exposure -> days.put(today, exposure.kind()));
+    }
     return days;
   }
 
   /** Whether water is on record for a day. */
   boolean isRecorded(LocalDate day) {
-    return real.containsKey(day);
+    return recordedWater.isWet(day);
   }
 }

@@ -25,4 +25,9 @@ public record CheckRecord(
     Objects.requireNonNull(dog, "dog");
     Objects.requireNonNull(note, "note");
   }
+
+  /** Whether nothing at all was found, at either ear or at the dog. */
+  public boolean showsNothing() {
+    return ears.right().showsNothing() && ears.left().showsNothing() && dog.showsNothing();
+  }
 }

@@ -19,14 +19,18 @@ public final class DogRecord {
   private final UUID id;
   private final DogProfile profile;
   private final LocalDate addedOn;
-  private final Map<Class<?>, List<Dated>> byKind;
+  private final List<Dated> inOrder;
+  private final Map<Class<?>, List<Dated>> byKind = new HashMap<>();
 
-  private DogRecord(
-      UUID id, DogProfile profile, LocalDate addedOn, Map<Class<?>, List<Dated>> byKind) {
+  private DogRecord(UUID id, DogProfile profile, LocalDate addedOn, List<Dated> inOrder) {
     this.id = Objects.requireNonNull(id, "id");
     this.profile = Objects.requireNonNull(profile, "profile");
     this.addedOn = Objects.requireNonNull(addedOn, "addedOn");
-    this.byKind = byKind;
+    this.inOrder = Collections.unmodifiableList(inOrder);
+    for (Dated fact : inOrder) {
+      byKind.computeIfAbsent(fact.getClass(), kind -> new ArrayList<>()).add(fact);
+    }
+    byKind.replaceAll((kind, facts) -> Collections.unmodifiableList(facts));
   }
 
   /** A dog of which nothing but that is known. */
@@ -37,12 +41,9 @@ public final class DogRecord {
   /** A dog with those facts, of whatever kinds, in any order. */
   public static DogRecord of(
       UUID id, DogProfile profile, LocalDate addedOn, Collection<? extends Dated> facts) {
-    Map<Class<?>, List<Dated>> byKind = new HashMap<>();
-    for (Dated fact : facts) {
-      byKind.computeIfAbsent(fact.getClass(), kind -> new ArrayList<>()).add(fact);
-    }
-    byKind.values().forEach(kind -> kind.sort(Dated.BY_TIME));
-    return new DogRecord(id, profile, addedOn, byKind);
+    List<Dated> inOrder = new ArrayList<>(facts);
+    inOrder.sort(Dated.BY_TIME);
+    return new DogRecord(id, profile, addedOn, inOrder);
   }
 
   /** Its id. */
@@ -63,7 +64,7 @@ public final class DogRecord {
   /** Its facts of a kind, oldest first. */
   @SuppressWarnings("unchecked")
   public <F extends Dated> List<F> all(Class<F> kind) {
-    return (List<F>) Collections.unmodifiableList(byKind.getOrDefault(kind, List.of()));
+    return (List<F>) byKind.getOrDefault(kind, List.of());
   }
 
   /** Its cleanings. */
@@ -81,33 +82,31 @@ public final class DogRecord {
     return all(VisitRecord.class);
   }
 
-  /** All its facts, kind by kind. */
-  public Stream<Dated> facts() {
-    return byKind.values().stream().flatMap(List::stream);
+  /** All its facts, oldest first. */
+  public List<Dated> inOrder() {
+    return inOrder;
   }
 
   /** This dog with those facts instead of its own of that kind. */
   public <F extends Dated> DogRecord with(Class<F> kind, Collection<? extends F> others) {
-    List<Dated> sorted = new ArrayList<>(others);
-    sorted.sort(Dated.BY_TIME);
-    Map<Class<?>, List<Dated>> changed = new HashMap<>(byKind);
-    changed.put(kind, sorted);
-    return new DogRecord(id, profile, addedOn, changed);
+    Stream<Dated> mine = inOrder.stream().filter(fact -> !kind.isInstance(fact));
+    return of(id, profile, addedOn, Stream.concat(mine, others.stream()).toList());
   }
 
   /** The same record of a dog of which something else was said. */
   public DogRecord with(DogProfile said) {
-    return new DogRecord(id, said, addedOn, byKind);
+    return new DogRecord(id, said, addedOn, inOrder);
   }
 
   /** This dog with one more fact, instead of that of the same id. */
   public DogRecord plus(Dated fact) {
-    return of(
-        id, profile, addedOn, Stream.concat(without(fact.id()).facts(), Stream.of(fact)).toList());
+    List<Dated> others = without(fact.id()).inOrder();
+    return of(id, profile, addedOn, Stream.concat(others.stream(), Stream.of(fact)).toList());
   }
 
   /** This dog without one of its facts. */
   public DogRecord without(UUID fact) {
-    return of(id, profile, addedOn, facts().filter(other -> !other.id().equals(fact)).toList());
+    return of(
+        id, profile, addedOn, inOrder.stream().filter(other -> !other.id().equals(fact)).toList());
   }
 }

@@ -75,4 +75,16 @@ public record DogSigns(
     boolean scratched = pawed.isEmpty() || pawed.get() == side;
     return scratched ? shaking.or(scratching) : shaking;
   }
+
+  /** Whether it shows no sign of anything; what is about or around it is none. */
+  public boolean showsNothing() {
+    return shaking == Grade.NONE
+        && scratching == Grade.NONE
+        && !headTilt
+        && !balanceLoss
+        && !eyesFlicking
+        && !faceDrooping
+        && !unwell
+        && !blowToHead;
+  }
 }

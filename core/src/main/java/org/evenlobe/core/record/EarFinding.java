@@ -73,4 +73,16 @@ public record EarFinding(
   public boolean has(SeenThing thing) {
     return seen.contains(thing);
   }
+
+  /** Whether nothing was found; a sound that it turned to is nothing. */
+  public boolean showsNothing() {
+    return redness == Grade.NONE
+        && swelling == Grade.NONE
+        && sores == Grade.NONE
+        && discharge == Grade.NONE
+        && odour == Odour.NONE
+        && pain == Grade.NONE
+        && hearing != HearingTry.DID_NOT_TURN
+        && seen.isEmpty();
+  }
 }

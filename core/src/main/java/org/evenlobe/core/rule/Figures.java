@@ -3,14 +3,13 @@ package org.evenlobe.core.rule;
 import java.math.BigDecimal;
 import java.math.MathContext;
 import java.math.RoundingMode;
+import java.text.DateFormatSymbols;
 import java.time.LocalDate;
-import java.time.format.DateTimeFormatter;
 import java.util.Locale;
 
 /** How numbers are rounded and written in sentences. */
 public final class Figures {
-  private static final DateTimeFormatter DATE =
-      DateTimeFormatter.ofPattern("d MMM uuuu", Locale.ENGLISH);
+  private static final String[] MONTHS = new DateFormatSymbols(Locale.ENGLISH).getShortMonths();
 
   private Figures() {}
 
@@ -32,7 +31,7 @@ public final class Figures {
 
   /** A local date as sentences say it: "25 Nov 2026". */
   public static String date(LocalDate day) {
-    return DATE.format(day);
+    return day.getDayOfMonth() + " " + MONTHS[day.getMonthValue() - 1] + " " + day.getYear();
   }
 
   /** Half up, as all days are rounded: 16.5 is 17. */

@@ -16,7 +16,8 @@ import java.util.Map;
 public record Reason(Rule rule, String title, Map<String, Double> numbers, String sentence) {
 
   public Reason {
-    numbers = Collections.unmodifiableMap(new LinkedHashMap<>(numbers));
+    numbers =
+        numbers.isEmpty() ? Map.of() : Collections.unmodifiableMap(new LinkedHashMap<>(numbers));
   }
 
   /** A reason without numbers. */

@@ -11,6 +11,8 @@ import org.evenlobe.core.check.CheckVerdict;
 import org.evenlobe.core.check.EarVerdict;
 import org.evenlobe.core.check.EardrumKnown;
 import org.evenlobe.core.check.Verdict;
+import org.evenlobe.core.history.AssessedCheck;
+import org.evenlobe.core.history.DogHistory;
 import org.evenlobe.core.measure.EarPair;
 import org.evenlobe.core.measure.Side;
 import org.evenlobe.core.record.Allergy;
@@ -18,8 +20,6 @@ import org.evenlobe.core.record.CleaningRecord;
 import org.evenlobe.core.record.DogProfile;
 import org.evenlobe.core.record.DogRecord;
 import org.evenlobe.core.rule.Figures;
-import org.evenlobe.core.trend.AssessedCheck;
-import org.evenlobe.core.trend.CheckHistory;
 
 /**
  * Writes the card of what to tell a vet on the phone: who the dog is, what was found and since
@@ -30,11 +30,11 @@ public final class CallCards {
   private static final int LATELY_DAYS = 21;
 
   private final DogRecord dog;
-  private final CheckHistory history;
+  private final DogHistory history;
   private final LocalDate today;
   private final List<CallCard.Point> points = new ArrayList<>();
 
-  private CallCards(DogRecord dog, CheckHistory history, LocalDate today) {
+  private CallCards(DogRecord dog, DogHistory history, LocalDate today) {
     this.dog = dog;
     this.history = history;
     this.today = today;
@@ -47,7 +47,7 @@ public final class CallCards {
    * @param breed what the dog is by breed, where that is known
    */
   public static Optional<CallCard> card(
-      DogRecord dog, CheckHistory history, Optional<String> breed, LocalDate today) {
+      DogRecord dog, DogHistory history, Optional<String> breed, LocalDate today) {
     Optional<CheckVerdict> verdict = history.latestVerdict();
     if (verdict.isEmpty() || !asksForVet(verdict.get())) {
       return Optional.empty();

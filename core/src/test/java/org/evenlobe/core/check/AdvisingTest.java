@@ -4,7 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.evenlobe.core.TestDog.day;
 
 import org.evenlobe.core.TestDog;
-import org.evenlobe.core.trend.CheckHistory;
+import org.evenlobe.core.history.DogHistory;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -12,7 +12,7 @@ import org.junit.jupiter.params.provider.CsvSource;
 class AdvisingTest {
 
   private static Advice advice(TestDog dog, int day) {
-    return CheckHistory.of(dog.record(), day(day)).latestVerdict().orElseThrow().advice();
+    return DogHistory.of(dog.record(), day(day)).latestVerdict().orElseThrow().advice();
   }
 
   @ParameterizedTest

@@ -82,6 +82,36 @@ class VerdictLawTest {
     }
   }
 
+  @Test
+  void whereNothingShowsNoRuleOfSignsHolds() {
+    int quiet = 0;
+    for (EarBackground before : backgrounds()) {
+      EarSigns nothing = new EarSigns(Side.LEFT, EarFinding.NOTHING, DogSigns.NOTHING, before);
+      List<EarSigns> near = new ArrayList<>(worsenings(nothing));
+      near.add(nothing);
+      for (EarSigns signs : near) {
+        if (signs.ear().showsNothing() && signs.dog().showsNothing()) {
+          quiet++;
+          assertThat(VerdictTable.signVerdict(signs)).as("%s", signs).isEqualTo(Verdict.LEAVE);
+        }
+      }
+    }
+    assertThat(quiet).isGreaterThanOrEqualTo(backgrounds().size());
+  }
+
+  private static List<EarBackground> backgrounds() {
+    List<EarBackground> all = new ArrayList<>();
+    for (Grade itch : Grade.values()) {
+      for (EardrumKnown eardrum : EardrumKnown.values()) {
+        for (int bits = 0; bits < 8; bits++) {
+          all.add(
+              new EarBackground(itch, (bits & 1) != 0, (bits & 2) != 0, eardrum, (bits & 4) != 0));
+        }
+      }
+    }
+    return all;
+  }
+
   private static CheckVerdict answer(
       DogSigns dog,
       EarPair<EarFinding> ears,

@@ -16,6 +16,7 @@ import org.evenlobe.core.check.MayGoIn;
 import org.evenlobe.core.check.Verdict;
 import org.evenlobe.core.cleaning.CleaningSession.Ending;
 import org.evenlobe.core.cleaning.SessionStep.Kind;
+import org.evenlobe.core.history.Trust;
 import org.evenlobe.core.measure.EarPair;
 import org.evenlobe.core.measure.Side;
 import org.evenlobe.core.measure.Volume;
@@ -365,7 +366,7 @@ class SessionBuilderTest {
     }
 
     @Test
-    void doesNotWaitForTheTrustLadder() {
+    void doesNotWaitForTheTrustLine() {
       CleaningSession session =
           Given.FILLING
               .on(Rung.FOLD)
@@ -379,7 +380,7 @@ class SessionBuilderTest {
   }
 
   @Nested
-  class TheTrustLadder {
+  class TheTrustLine {
     @Test
     void onRungFiveIsWiping() {
       CleaningSession session = Given.FILLING.on(Rung.WET_PAD).clean(Ear.QUIET, Ear.QUIET);

@@ -45,7 +45,7 @@ class EvenedPlansTest {
   private static DogPlan plan(TestDog dog, int number, int today) {
     DogRecord record = dog.record();
     DogRecord named =
-        DogRecord.of(new UUID(0, number + 1L), record.profile(), DAY_0, record.facts().toList());
+        DogRecord.of(new UUID(0, number + 1L), record.profile(), DAY_0, record.inOrder());
     return PLANNER.plan(named, Preferences.DEFAULT, day(today));
   }
 

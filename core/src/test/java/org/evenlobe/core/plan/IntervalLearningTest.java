@@ -10,6 +10,7 @@ import java.util.List;
 import java.util.Random;
 import java.util.Set;
 import java.util.SplittableRandom;
+import org.evenlobe.core.history.DayLoad;
 import org.evenlobe.core.measure.Side;
 import org.evenlobe.core.record.Load;
 import org.evenlobe.core.rule.Rule;
@@ -30,21 +31,22 @@ class IntervalLearningTest {
     return new StartingInterval(56, 65.5, true, List.of());
   }
 
-  private static LearnedInterval learn(StartingInterval start, List<DatedCleaning> cleanings) {
-    return IntervalLearning.learnedInterval(Side.RIGHT, start, cleanings, Set.of());
+  private static LearnedInterval learn(StartingInterval start, List<DayLoad> cleanings) {
+    return IntervalLearning.learnedInterval(
+        Side.RIGHT, start, DayLoad.oneForEachDay(cleanings), Set.of());
   }
 
-  private static DatedCleaning cleaning(int day, int load) {
-    return new DatedCleaning(FIRST.plusDays(day), true, new Load(load));
+  private static DayLoad cleaning(int day, int load) {
+    return new DayLoad(FIRST.plusDays(day), true, new Load(load));
   }
 
-  private static DatedCleaning wipe(int day, int load) {
-    return new DatedCleaning(FIRST.plusDays(day), false, new Load(load));
+  private static DayLoad wipe(int day, int load) {
+    return new DayLoad(FIRST.plusDays(day), false, new Load(load));
   }
 
   /** A first cleaning on day 0, then those loads, one every so many days. */
-  private static List<DatedCleaning> every(int days, int... loads) {
-    List<DatedCleaning> cleanings = new ArrayList<>();
+  private static List<DayLoad> every(int days, int... loads) {
+    List<DayLoad> cleanings = new ArrayList<>();
     cleanings.add(cleaning(0, 2));
     for (int i = 0; i < loads.length; i++) {
       cleanings.add(cleaning((i + 1) * days, loads[i]));
@@ -137,8 +139,8 @@ class IntervalLearningTest {
 
     @Test
     void aWipeTeachesNothingAndStartsNothing() {
-      List<DatedCleaning> cleanings = every(14, 1, 3);
-      List<DatedCleaning> withWipes = new ArrayList<>(cleanings);
+      List<DayLoad> cleanings = every(14, 1, 3);
+      List<DayLoad> withWipes = new ArrayList<>(cleanings);
       withWipes.add(wipe(5, 4));
       withWipes.add(wipe(40, 4));
 
@@ -147,7 +149,7 @@ class IntervalLearningTest {
 
     @Test
     void twoOnOneDayAreOneWithTheHighestLoad() {
-      List<DatedCleaning> twice = new ArrayList<>(every(14, 1));
+      List<DayLoad> twice = new ArrayList<>(every(14, 1));
       twice.add(cleaning(14, 3));
 
       assertThat(learn(start(14), twice)).isEqualTo(learn(start(14), every(14, 3)));
@@ -156,7 +158,7 @@ class IntervalLearningTest {
     @ParameterizedTest
     @ValueSource(ints = {1, 2})
     void leftoversTeachNothingButStartTheNextCount(int daysLater) {
-      List<DatedCleaning> cleanings =
+      List<DayLoad> cleanings =
           List.of(cleaning(0, 2), cleaning(daysLater, 4), cleaning(daysLater + 14, 1));
 
       assertThat(learn(start(14), cleanings).days()).isEqualTo(17);
@@ -166,9 +168,9 @@ class IntervalLearningTest {
     @Test
     void noDateMovesWhileNothingHappens() {
       // weights count from the ear's latest cleaning: shifting all of it in time changes nothing
-      List<DatedCleaning> shifted =
+      List<DayLoad> shifted =
           every(14, 1, 3, 2).stream()
-              .map(c -> new DatedCleaning(c.day().plusDays(500), c.inCanal(), c.load()))
+              .map(c -> new DayLoad(c.day().plusDays(500), c.inCanal(), c.load()))
               .toList();
 
       assertThat(learn(start(14), shifted)).isEqualTo(learn(start(14), every(14, 1, 3, 2)));
@@ -176,9 +178,11 @@ class IntervalLearningTest {
 
     @Test
     void halfOfAFindingIsForgottenAfter120Days() {
-      LoadEvidence old = LoadEvidence.NONE.with(4, 10);
+      LoadEvidence old = new LoadEvidence();
+      old.add(4, 10);
+      old.age(120, LoadEvidence.HALF_LIFE_DAYS);
 
-      LoadRate rate = LoadRate.startingFrom(14).after(old.aged(120, LoadEvidence.HALF_LIFE_DAYS));
+      LoadRate rate = LoadRate.startingFrom(14).after(old);
 
       assertThat(rate.shape()).isCloseTo(4 + 2, within(1e-12));
       assertThat(rate.days()).isCloseTo(28 + 5, within(1e-12));
@@ -202,7 +206,7 @@ class IntervalLearningTest {
 
     @Test
     void endsWhenTheIntervalStandsAtSixty() {
-      List<DatedCleaning> cleanings = new ArrayList<>(every(14, 4, 4));
+      List<DayLoad> cleanings = new ArrayList<>(every(14, 4, 4));
       for (int i = 1; i <= 12; i++) {
         cleanings.add(cleaning(28 + 60 * i, 0));
       }
@@ -224,7 +228,7 @@ class IntervalLearningTest {
     void theIntervalStaysWithinFiveAndSixtyAndGrowsByAQuarterAtMost(int base, long seed) {
       SplittableRandom random = new SplittableRandom(seed);
       for (int run = 0; run < 200; run++) {
-        List<DatedCleaning> cleanings = new ArrayList<>();
+        List<DayLoad> cleanings = new ArrayList<>();
         int before = base;
         int day = 0;
         for (int i = 0; i < 20; i++) {
@@ -240,26 +244,31 @@ class IntervalLearningTest {
 
     @Test
     void agingBitByBitIsAgingAtOnce() {
-      LoadEvidence evidence =
-          LoadEvidence.NONE.with(3, 20).aged(10, LoadEvidence.HALF_LIFE_DAYS).with(1, 10);
-
-      LoadEvidence bitByBit = evidence;
+      LoadEvidence bitByBit = someEvidence();
       for (int day = 0; day < 90; day++) {
-        bitByBit = bitByBit.aged(1, LoadEvidence.HALF_LIFE_DAYS);
+        bitByBit.age(1, LoadEvidence.HALF_LIFE_DAYS);
       }
+      LoadEvidence atOnce = someEvidence();
+      atOnce.age(90, LoadEvidence.HALF_LIFE_DAYS);
 
-      assertThat(bitByBit.load())
-          .isCloseTo(evidence.aged(90, LoadEvidence.HALF_LIFE_DAYS).load(), within(1e-12));
-      assertThat(bitByBit.days())
-          .isCloseTo(evidence.aged(90, LoadEvidence.HALF_LIFE_DAYS).days(), within(1e-12));
+      assertThat(bitByBit.load()).isCloseTo(atOnce.load(), within(1e-12));
+      assertThat(bitByBit.days()).isCloseTo(atOnce.days(), within(1e-12));
+    }
+
+    private static LoadEvidence someEvidence() {
+      LoadEvidence evidence = new LoadEvidence();
+      evidence.add(3, 20);
+      evidence.age(10, LoadEvidence.HALF_LIFE_DAYS);
+      evidence.add(1, 10);
+      return evidence;
     }
 
     @Test
     void theOrderOfFactsDoesNotMatter() {
-      List<DatedCleaning> cleanings = every(11, 3, 1, 4, 0, 2, 2);
+      List<DayLoad> cleanings = every(11, 3, 1, 4, 0, 2, 2);
       LearnedInterval expected = learn(start(14), cleanings);
       for (int seed = 0; seed < 50; seed++) {
-        List<DatedCleaning> shuffled = new ArrayList<>(cleanings);
+        List<DayLoad> shuffled = new ArrayList<>(cleanings);
         Collections.shuffle(shuffled, new Random(seed));
         assertThat(learn(start(14), shuffled)).as("seed %d", seed).isEqualTo(expected);
       }

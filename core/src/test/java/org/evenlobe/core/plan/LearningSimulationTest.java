@@ -8,6 +8,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Set;
 import java.util.SplittableRandom;
+import org.evenlobe.core.history.DayLoad;
 import org.evenlobe.core.measure.Side;
 import org.evenlobe.core.record.Load;
 import org.junit.jupiter.api.Test;
@@ -31,7 +32,7 @@ class LearningSimulationTest {
     private final double halfLife;
     private final SplittableRandom random;
     private final StartingInterval start;
-    private final List<DatedCleaning> cleanings = new ArrayList<>();
+    private final List<DayLoad> cleanings = new ArrayList<>();
     private LocalDate day = FIRST;
 
     Ear(long seed, double base) {
@@ -43,7 +44,7 @@ class LearningSimulationTest {
       random = new SplittableRandom(seed);
       int rung = IntervalLadder.nearest(base);
       start = new StartingInterval(rung, base, false, List.of());
-      cleanings.add(new DatedCleaning(day, true, new Load(2)));
+      cleanings.add(new DayLoad(day, true, new Load(2)));
     }
 
     int interval() {
@@ -54,7 +55,7 @@ class LearningSimulationTest {
     void clean(double rate) {
       int days = interval();
       day = day.plusDays(days);
-      cleanings.add(new DatedCleaning(day, true, new Load(Math.min(4, poisson(rate * days)))));
+      cleanings.add(new DayLoad(day, true, new Load(Math.min(4, poisson(rate * days)))));
     }
 
     private int poisson(double mean) {

@@ -139,7 +139,8 @@ class PlanLawTest {
   @MethodSource("seeds")
   void whatLiesAfterTodayChangesNothing(long seed) {
     DogRecord dog = drawn(seed);
-    DogRecord upToToday = with(dog, dog.facts().filter(fact -> !fact.day().isAfter(day(TODAY))));
+    DogRecord upToToday =
+        with(dog, dog.inOrder().stream().filter(fact -> !fact.day().isAfter(day(TODAY))));
 
     assertThat(differences(plan(dog, seed), plan(upToToday, seed))).isEmpty();
   }
@@ -148,7 +149,7 @@ class PlanLawTest {
   @MethodSource("seeds")
   void theOrderInWhichFactsCameDoesNotMatterAndPlanningTwiceGivesTheSame(long seed) {
     DogRecord dog = drawn(seed);
-    List<Dated> shuffled = new ArrayList<>(dog.facts().toList());
+    List<Dated> shuffled = new ArrayList<>(dog.inOrder());
     Collections.shuffle(shuffled, new Random(seed));
 
     DogPlan plan = plan(dog, seed);
@@ -184,7 +185,7 @@ class PlanLawTest {
                 id, Moment.of(at(TODAY - 5), ZONE), item.id().toString(), on, Optional.of("so")));
       }
     }
-    return with(dog, Stream.concat(dog.facts(), said.stream()));
+    return with(dog, Stream.concat(dog.inOrder().stream(), said.stream()));
   }
 
   private static Instant at(int day) {
@@ -243,7 +244,7 @@ class PlanLawTest {
     DogRecord dry =
         with(
             wet,
-            wet.facts()
+            wet.inOrder().stream()
                 .filter(
                     fact -> !(fact instanceof Exposure) && !(fact instanceof ExpectedExposure)));
     for (Side side : Side.values()) {

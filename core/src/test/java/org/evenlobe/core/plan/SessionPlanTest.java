@@ -12,6 +12,7 @@ import org.evenlobe.core.TestDog;
 import org.evenlobe.core.cleaning.CleaningSession;
 import org.evenlobe.core.cleaning.CleaningSession.Ending;
 import org.evenlobe.core.ear.BreedCatalogue;
+import org.evenlobe.core.history.DogHistory;
 import org.evenlobe.core.measure.Side;
 import org.evenlobe.core.measure.Volume;
 import org.evenlobe.core.record.CleanerKind;
@@ -27,7 +28,6 @@ import org.evenlobe.core.record.Preferences;
 import org.evenlobe.core.record.Rung;
 import org.evenlobe.core.record.Supply;
 import org.evenlobe.core.stock.StockOutlook;
-import org.evenlobe.core.trend.CheckHistory;
 import org.junit.jupiter.api.Nested;
 import org.junit.jupiter.api.Test;
 
@@ -52,7 +52,7 @@ class SessionPlanTest {
     DogRecord record = dog.record();
     return Sessions.cleaning(
         record,
-        CheckHistory.of(record, day(day)),
+        DogHistory.of(record, day(day)),
         plan(dog, day),
         List.of(Side.values()),
         true,

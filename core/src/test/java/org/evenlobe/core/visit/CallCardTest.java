@@ -5,15 +5,15 @@ import static org.evenlobe.core.TestDog.day;
 
 import java.util.Optional;
 import org.evenlobe.core.TestDog;
+import org.evenlobe.core.history.DogHistory;
 import org.evenlobe.core.measure.Side;
-import org.evenlobe.core.trend.CheckHistory;
 import org.junit.jupiter.api.Test;
 
 class CallCardTest {
 
   private static Optional<CallCard> card(TestDog dog, int day) {
     return CallCards.card(
-        dog.record(), CheckHistory.of(dog.record(), day(day)), Optional.of("Beagle"), day(day));
+        dog.record(), DogHistory.of(dog.record(), day(day)), Optional.of("Beagle"), day(day));
   }
 
   @Test

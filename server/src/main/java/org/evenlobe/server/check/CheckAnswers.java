@@ -10,15 +10,15 @@ import org.evenlobe.core.check.CheckVerdict;
 import org.evenlobe.core.check.Verdict;
 import org.evenlobe.core.ear.Breed;
 import org.evenlobe.core.ear.BreedCatalogue;
+import org.evenlobe.core.history.AssessedCheck;
+import org.evenlobe.core.history.DogHistory;
+import org.evenlobe.core.history.Flare;
 import org.evenlobe.core.measure.EarPair;
 import org.evenlobe.core.record.CheckRecord;
 import org.evenlobe.core.record.CleaningRecord;
 import org.evenlobe.core.record.Dated;
 import org.evenlobe.core.record.DogRecord;
 import org.evenlobe.core.record.EarFinding;
-import org.evenlobe.core.trend.AssessedCheck;
-import org.evenlobe.core.trend.CheckHistory;
-import org.evenlobe.core.trend.Flare;
 import org.evenlobe.core.visit.CallCard;
 import org.evenlobe.core.visit.CallCards;
 import org.evenlobe.server.access.CurrentMember;
@@ -89,7 +89,7 @@ class CheckAnswers {
   public CheckLog log(UUID dogId) {
     DogRecord dog = dog(dogId);
     LocalDate today = day.today();
-    CheckHistory history = CheckHistory.of(dog, today);
+    DogHistory history = DogHistory.of(dog, today);
     List<CheckEntry> entries =
         new ArrayList<>(history.checks().stream().map(CheckEntry::of).toList());
     Collections.reverse(entries);
@@ -127,7 +127,7 @@ class CheckAnswers {
   }
 
   private CheckInFull inFull(DogRecord dog, CheckRecord check) {
-    CheckHistory history = CheckHistory.upTo(dog, check);
+    DogHistory history = DogHistory.upTo(dog, check);
     Optional<String> breed = breeds.ancestry(dog.profile().breeds()).map(Breed::name);
     return new CheckInFull(
         check,

@@ -3,8 +3,8 @@ package org.evenlobe.server.check;
 import java.util.Optional;
 import java.util.UUID;
 import org.evenlobe.core.check.Hold;
+import org.evenlobe.core.history.DogHistory;
 import org.evenlobe.core.record.DogRecord;
-import org.evenlobe.core.trend.CheckHistory;
 import org.evenlobe.server.dog.Dog;
 import org.evenlobe.server.fact.FactStore;
 import org.evenlobe.server.fact.Precondition;
@@ -55,7 +55,7 @@ public class HoldReleaseKeeping {
 
   private void allow(Dog dog, UUID id, HoldReleaseRequest said) {
     DogRecord before = records.of(dog).without(id);
-    Optional<Hold> hold = CheckHistory.of(before, said.moment().day()).holds().get(said.ear());
+    Optional<Hold> hold = DogHistory.of(before, said.moment().day()).holds().get(said.ear());
     if (hold.isEmpty()) {
       throw InvalidFields.of("ear", "is not held");
     }

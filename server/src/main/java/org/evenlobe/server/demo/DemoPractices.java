@@ -7,8 +7,8 @@ import java.time.ZoneId;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.UUID;
-import org.evenlobe.core.cleaning.Trust;
-import org.evenlobe.core.cleaning.TrustLadder;
+import org.evenlobe.core.history.DogHistory;
+import org.evenlobe.core.history.Trust;
 import org.evenlobe.core.record.DogRecord;
 import org.evenlobe.core.record.Handled;
 import org.evenlobe.core.record.Moment;
@@ -54,7 +54,7 @@ final class DemoPractices {
             ? today.minusDays(dog.daysHere() - EVERY_DAYS)
             : all.get(all.size() - 1).day().plusDays(EVERY_DAYS);
     for (; !day.isAfter(today.minusDays(EVERY_DAYS)); day = day.plusDays(EVERY_DAYS)) {
-      Trust trust = TrustLadder.trust(record.with(Practice.class, all), day);
+      Trust trust = DogHistory.of(record.with(Practice.class, all), day).trust();
       List<Handled> course = trust.rung().atLeast(Rung.DRY_PAD) ? NEAR_THE_TOP : COURSE;
       Handled how = course.get(all.size() % course.size());
       Practice practice =

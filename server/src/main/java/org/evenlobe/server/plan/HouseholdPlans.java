@@ -14,6 +14,8 @@ import org.evenlobe.core.ear.Breed;
 import org.evenlobe.core.ear.BreedCatalogue;
 import org.evenlobe.core.ear.CanalEstimate;
 import org.evenlobe.core.ear.Canals;
+import org.evenlobe.core.history.AssessedCheck;
+import org.evenlobe.core.history.DogHistory;
 import org.evenlobe.core.measure.EarPair;
 import org.evenlobe.core.plan.Agenda;
 import org.evenlobe.core.plan.DogPlan;
@@ -28,8 +30,6 @@ import org.evenlobe.core.record.EarFinding;
 import org.evenlobe.core.record.ExpectedExposure;
 import org.evenlobe.core.record.Exposure;
 import org.evenlobe.core.stock.StockOutlook;
-import org.evenlobe.core.trend.AssessedCheck;
-import org.evenlobe.core.trend.CheckHistory;
 import org.evenlobe.core.visit.CallCard;
 import org.evenlobe.core.visit.CallCards;
 import org.evenlobe.server.access.CurrentMember;
@@ -234,7 +234,7 @@ public class HouseholdPlans {
     Settings how = settings.get();
     LocalDate today = day.today(how.zone());
     List<DogRecord> all = records.of(dogs.ofHousehold(CurrentMember.household()), List.of());
-    List<DogPlan> evened = making.plans(all, PlanMaking.histories(all, today), how, today).plans();
+    List<DogPlan> evened = making.plans(PlanMaking.histories(all, today), how, today).plans();
     List<Scheduled> scheduled = new ArrayList<>();
     for (int i = 0; i < all.size(); i++) {
       DogRecord dog = all.get(i);
@@ -253,14 +253,13 @@ public class HouseholdPlans {
     List<Dog> here = dogs.ofHousehold(household);
     List<DogRecord> all = records.of(here, dogs.archived(household));
     List<DogRecord> present = all.subList(0, here.size());
-    Map<UUID, CheckHistory> histories = PlanMaking.histories(present, today);
-    EvenedPlans evened = making.plans(present, histories, how, today);
+    List<DogHistory> histories = PlanMaking.histories(present, today);
+    EvenedPlans evened = making.plans(histories, how, today);
     List<DogPlan> plans = evened.plans();
     List<DogToday> answers = new ArrayList<>();
     for (int i = 0; i < present.size(); i++) {
       DogRecord record = present.get(i);
-      answers.add(
-          standing(record, sent.get(record.id()), histories.get(record.id()), plans.get(i), today));
+      answers.add(standing(record, sent.get(record.id()), histories.get(i), plans.get(i), today));
     }
     List<StockOutlook> runningOut =
         stock.outlooks(all, plans, how, today).stream()
@@ -282,7 +281,7 @@ public class HouseholdPlans {
     DogRecord record =
         dogs.one(CurrentMember.household(), id).map(records::of).orElseThrow(Refusal::notFound);
     LocalDate today = day.today(how.zone());
-    return plan(record, CheckHistory.of(record, today), how, today);
+    return plan(record, DogHistory.of(record, today), how, today);
   }
 
   /** What the weather service says where the current household lives. */
@@ -293,15 +292,15 @@ public class HouseholdPlans {
   }
 
   /** By itself, or as all plans of the household leave it room. */
-  private DogPlan plan(DogRecord record, CheckHistory history, Settings how, LocalDate today) {
+  private DogPlan plan(DogRecord record, DogHistory history, Settings how, LocalDate today) {
     if (how.capacity().isEmpty()) {
-      return making.plan(record, history, how, today);
+      return making.plan(history, how);
     }
     List<DogRecord> all = records.of(dogs.ofHousehold(CurrentMember.household()), List.of());
-    return making.plans(all, PlanMaking.histories(all, today), how, today).plans().stream()
+    return making.plans(PlanMaking.histories(all, today), how, today).plans().stream()
         .filter(plan -> plan.dogId().equals(record.id()))
         .findFirst()
-        .orElseGet(() -> making.plan(record, history, how, today));
+        .orElseGet(() -> making.plan(history, how));
   }
 
   /**
@@ -316,7 +315,7 @@ public class HouseholdPlans {
     DogRecord record = records.of(dog);
     Settings how = settings.get();
     LocalDate today = day.today(how.zone());
-    CheckHistory history = CheckHistory.of(record, today);
+    DogHistory history = DogHistory.of(record, today);
     Optional<String> breed = breeds.ancestry(record.profile().breeds()).map(Breed::name);
     return new DogInFull(
         dog.version(),
@@ -345,7 +344,7 @@ public class HouseholdPlans {
         .toList();
   }
 
-  private static List<CheckMark> checkMarks(CheckHistory history, LocalDate today) {
+  private static List<CheckMark> checkMarks(DogHistory history, LocalDate today) {
     LocalDate from = today.minusDays(RIBBON_DAYS_BACK);
     return history.checks().stream()
         .filter(check -> !check.check().day().isBefore(from))
@@ -371,7 +370,7 @@ public class HouseholdPlans {
   private DogToday standing(
       DogRecord record,
       @Nullable Instant pictured,
-      CheckHistory history,
+      DogHistory history,
       DogPlan plan,
       LocalDate today) {
     LocalDate from = today.minusDays(RIBBON_DAYS_BACK);

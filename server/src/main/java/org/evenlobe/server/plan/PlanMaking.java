@@ -2,18 +2,17 @@ package org.evenlobe.server.plan;
 
 import java.time.LocalDate;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
 import java.util.stream.Collectors;
+import org.evenlobe.core.history.DogHistory;
 import org.evenlobe.core.plan.DogPlan;
 import org.evenlobe.core.plan.EvenedPlans;
 import org.evenlobe.core.plan.Planner;
 import org.evenlobe.core.record.ClimateReading;
 import org.evenlobe.core.record.DogRecord;
 import org.evenlobe.core.record.Preferences;
-import org.evenlobe.core.trend.CheckHistory;
 import org.evenlobe.server.account.Settings;
 import org.evenlobe.server.climate.ClimateService;
 import org.springframework.beans.factory.ObjectProvider;
@@ -44,20 +43,18 @@ public class PlanMaking {
   }
 
   /** The plan of one dog by itself. */
-  public DogPlan plan(DogRecord dog, CheckHistory history, Settings how, LocalDate today) {
-    return planner.plan(dog, history, preferences(how, today), today);
+  public DogPlan plan(DogHistory history, Settings how) {
+    return planner.plan(history, preferences(how, history.today()));
   }
 
   /** The plans of a household's dogs, evened out where it said how much fits into a day. */
-  public EvenedPlans plans(
-      List<DogRecord> dogs, Map<UUID, CheckHistory> histories, Settings how, LocalDate today) {
+  public EvenedPlans plans(List<DogHistory> histories, Settings how, LocalDate today) {
     Preferences preferences = preferences(how, today);
     List<DogPlan> plans =
-        dogs.stream()
-            .map(dog -> planner.plan(dog, histories.get(dog.id()), preferences, today))
-            .toList();
+        histories.stream().map(history -> planner.plan(history, preferences)).toList();
     Set<UUID> needTwo =
-        dogs.stream()
+        histories.stream()
+            .map(DogHistory::dog)
             .filter(dog -> dog.profile().handling().needsTwo())
             .map(DogRecord::id)
             .collect(Collectors.toSet());
@@ -66,9 +63,8 @@ public class PlanMaking {
         .orElse(EvenedPlans.asTheyAre(plans));
   }
 
-  /** The checks of dogs, gone through. */
-  public static Map<UUID, CheckHistory> histories(List<DogRecord> dogs, LocalDate today) {
-    return dogs.stream()
-        .collect(Collectors.toMap(DogRecord::id, dog -> CheckHistory.of(dog, today)));
+  /** The facts of dogs, gone through. */
+  public static List<DogHistory> histories(List<DogRecord> dogs, LocalDate today) {
+    return dogs.stream().map(dog -> DogHistory.of(dog, today)).toList();
   }
 }

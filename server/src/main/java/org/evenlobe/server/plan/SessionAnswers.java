@@ -12,6 +12,7 @@ import org.evenlobe.core.ear.CanalEstimate;
 import org.evenlobe.core.ear.CanalFluid;
 import org.evenlobe.core.ear.Canals;
 import org.evenlobe.core.ear.Tilt;
+import org.evenlobe.core.history.DogHistory;
 import org.evenlobe.core.measure.EarPair;
 import org.evenlobe.core.measure.Side;
 import org.evenlobe.core.measure.Volume;
@@ -23,7 +24,6 @@ import org.evenlobe.core.record.CleaningRecord;
 import org.evenlobe.core.record.DogRecord;
 import org.evenlobe.core.record.Practice;
 import org.evenlobe.core.record.Supply;
-import org.evenlobe.core.trend.CheckHistory;
 import org.evenlobe.server.access.CurrentMember;
 import org.evenlobe.server.access.HouseholdDay;
 import org.evenlobe.server.account.Settings;
@@ -150,15 +150,15 @@ public class SessionAnswers {
 
   /** Builds a session from what is known of a dog. */
   private interface Building {
-    CleaningSession build(DogRecord record, CheckHistory history, DogPlan plan);
+    CleaningSession build(DogRecord record, DogHistory history, DogPlan plan);
   }
 
   private GuidedSession session(UUID id, Settings how, Building building) {
     Dog dog = dogs.one(CurrentMember.household(), id).orElseThrow(Refusal::notFound);
     DogRecord record = records.of(dog);
     LocalDate today = day.today(how.zone());
-    CheckHistory history = CheckHistory.of(record, today);
-    DogPlan plan = making.plan(record, history, how, today);
+    DogHistory history = DogHistory.of(record, today);
+    DogPlan plan = making.plan(history, how);
     return new GuidedSession(
         id,
         record.profile().name(),

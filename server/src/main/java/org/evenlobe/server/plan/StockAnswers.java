@@ -62,8 +62,7 @@ public class StockAnswers {
     List<Dog> here = dogs.ofHousehold(household);
     List<DogRecord> all = records.of(here, dogs.archived(household));
     List<DogRecord> present = all.subList(0, here.size());
-    List<DogPlan> plans =
-        making.plans(present, PlanMaking.histories(present, today), how, today).plans();
+    List<DogPlan> plans = making.plans(PlanMaking.histories(present, today), how, today).plans();
     return new Stock(today, outlooks(all, plans, how, today), supplies.versions());
   }
 

@@ -5,6 +5,7 @@ import java.time.LocalDate;
 import java.time.ZoneId;
 import java.util.Optional;
 import java.util.UUID;
+import org.evenlobe.core.history.DogHistory;
 import org.evenlobe.core.measure.EarPair;
 import org.evenlobe.core.plan.DogPlan;
 import org.evenlobe.core.plan.Planner;
@@ -78,40 +79,39 @@ public class WhatIfAnswers {
     Settings how = settings.get();
     LocalDate today = day.today(how.zone());
     Preferences preferences = making.preferences(how, today);
+    DogHistory history = DogHistory.of(record, today);
+    DogProfile otherwise = changed(record.profile(), said, preferences);
+    DogHistory then =
+        said.load() == null
+            ? history.asIf(otherwise)
+            : DogHistory.of(record.with(otherwise).plus(cleanedNow(said, how.zone())), today);
     return new WhatIf(
-        planner.plan(record, preferences, today),
-        planner.plan(
-            changed(record, said, preferences, how.zone()), said.preferences(preferences), today));
+        planner.plan(history, preferences), planner.plan(then, said.preferences(preferences)));
   }
 
-  private DogRecord changed(
-      DogRecord record, WhatIfRequest said, Preferences household, ZoneId zone) {
-    DogProfile is = record.profile();
+  private static DogProfile changed(DogProfile is, WhatIfRequest said, Preferences household) {
     Preferences own = household.with(is.own());
     boolean otherSchool = said.scheduling() != null || said.fixedDays() != null;
-    DogRecord changed =
-        record.with(
-            new DogProfile(
-                is.name(),
-                is.breeds(),
-                is.bornOn(),
-                is.ageEstimated(),
-                is.weights(),
-                said.ears(is.ears()),
-                said.life(is.life()),
-                is.lightCoat(),
-                is.waterSensitive(),
-                is.eardrum(),
-                is.reactions(),
-                is.normal(),
-                is.handling(),
-                is.ways(),
-                otherSchool
-                    ? new Preferences.Own(
-                        Optional.of(said.preferences(own).scheduling()),
-                        Optional.of(said.preferences(own).fixedDays()))
-                    : is.own()));
-    return said.load() == null ? changed : changed.plus(cleanedNow(said, zone));
+    return new DogProfile(
+        is.name(),
+        is.breeds(),
+        is.bornOn(),
+        is.ageEstimated(),
+        is.weights(),
+        said.ears(is.ears()),
+        said.life(is.life()),
+        is.lightCoat(),
+        is.waterSensitive(),
+        is.eardrum(),
+        is.reactions(),
+        is.normal(),
+        is.handling(),
+        is.ways(),
+        otherSchool
+            ? new Preferences.Own(
+                Optional.of(said.preferences(own).scheduling()),
+                Optional.of(said.preferences(own).fixedDays()))
+            : is.own());
   }
 
   private CleaningRecord cleanedNow(WhatIfRequest said, ZoneId zone) {

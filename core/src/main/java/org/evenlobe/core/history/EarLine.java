@@ -1,10 +1,13 @@
-package org.evenlobe.core.trend;
+package org.evenlobe.core.history;
 
 import java.time.LocalDate;
 import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
+import java.util.Collections;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import java.util.UUID;
 import org.evenlobe.core.check.EarBackground;
 import org.evenlobe.core.check.EardrumKnown;
@@ -48,6 +51,7 @@ final class EarLine {
   private boolean heardBefore;
   private boolean deaf;
   private int worseRunning;
+  private final Set<LocalDate> forTheVet = new HashSet<>();
 
   /** What opened a hold, and when. */
   private record Opened(LocalDate day, UUID fact) {}
@@ -87,6 +91,9 @@ final class EarLine {
       boolean isWorse) {
     EarFinding finding = check.ears().get(side);
     liftedSince = false;
+    if (sign.atLeast(Verdict.STOP) || urgentAnywhere) {
+      forTheVet.add(day);
+    }
     if (sign.atLeast(Verdict.STOP)) {
       eardrum.severe(day);
     }
@@ -97,7 +104,9 @@ final class EarLine {
       urgent = Optional.of(new Opened(day, check.id()));
     }
     if (sign.isQuiet()) {
-      quietFrom = quietFrom.or(() -> Optional.of(day));
+      if (quietFrom.isEmpty()) {
+        quietFrom = Optional.of(day);
+      }
       quietTo = day;
       normal.take(finding);
     } else {
@@ -156,6 +165,16 @@ final class EarLine {
   /** A failed hearing that no pass has followed. */
   boolean isDeaf() {
     return deaf;
+  }
+
+  /** The days on which a check found it, or the whole dog, to be one for the vet. */
+  Set<LocalDate> forTheVet() {
+    return Collections.unmodifiableSet(forTheVet);
+  }
+
+  /** Whether a vet's word or the eardrum stops it, whatever it shows on that day. */
+  boolean isStoppedByVet(LocalDate day) {
+    return heldByVet.isPresent() || eardrum.on(day) == EardrumKnown.NOT_INTACT;
   }
 
   /** At how many checks running this has been the worse ear. */

@@ -1,4 +1,4 @@
-package org.evenlobe.core.cleaning;
+package org.evenlobe.core.history;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.evenlobe.core.TestDog.day;
@@ -14,13 +14,13 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 
-class TrustLadderTest {
+class TrustLineTest {
   private static final EarCleaning WIPED = EarCleaning.unmeasured(CleaningMethod.WIPE, new Load(1));
   private static final EarCleaning FILLED =
       EarCleaning.unmeasured(CleaningMethod.FILL, new Load(1));
 
   private static Trust on(int day, TestDog dog) {
-    return TrustLadder.trust(dog.record(), day(day));
+    return DogHistory.of(dog.record(), day(day)).trust();
   }
 
   @Test

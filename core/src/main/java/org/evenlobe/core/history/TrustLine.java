@@ -1,12 +1,10 @@
-package org.evenlobe.core.cleaning;
+package org.evenlobe.core.history;
 
 import java.time.LocalDate;
-import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import org.evenlobe.core.record.CleaningRecord;
 import org.evenlobe.core.record.Dated;
-import org.evenlobe.core.record.DogRecord;
 import org.evenlobe.core.record.Handled;
 import org.evenlobe.core.record.Handling;
 import org.evenlobe.core.record.Practice;
@@ -23,45 +21,45 @@ import org.evenlobe.core.rule.Rule;
  * to be stopped, two. A cleaning counts like a practice: wiping of the fifth rung, liquid of the
  * sixth. For example calm on Monday and calm on Wednesday on rung 3 is rung 4.
  */
-public final class TrustLadder {
+final class TrustLine {
   private final Handling said;
   private Rung rung;
   private Optional<LocalDate> calmOn = Optional.empty();
   private Optional<LocalDate> handledOn = Optional.empty();
-  private Reason moved;
+  private Optional<Move> moved = Optional.empty();
 
-  private TrustLadder(Handling said) {
+  /** What moved it last. */
+  private record Move(Handled how, LocalDate day) {}
+
+  TrustLine(Handling said) {
     this.said = said;
     this.rung = said.rung();
-    this.moved =
-        reason("It was said to stay calm at: %s (rung %d).".formatted(rung.words(), rung.number()));
   }
 
-  /** Where the dog stands on a day, its facts of that day included. */
-  public static Trust trust(DogRecord dog, LocalDate today) {
-    TrustLadder ladder = new TrustLadder(dog.profile().handling());
-    List<Dated> facts = new ArrayList<>(dog.all(Practice.class));
-    facts.addAll(dog.cleanings());
-    facts.sort(Dated.BY_TIME);
-    for (Dated fact : facts) {
-      if (fact.isBy(today)) {
-        ladder.take(fact);
-      }
-    }
-    return new Trust(
-        ladder.rung, ladder.handledOn, ladder.calmOn.isPresent(), List.of(ladder.moved));
-  }
-
-  private void take(Dated fact) {
-    if (said.on().isPresent() && fact.day().isBefore(said.on().get())) {
-      return;
-    }
-    if (fact instanceof Practice practice) {
+  void take(Practice practice) {
+    if (counts(practice)) {
       handled(practice.rung(), practice.handled(), practice.day());
-    } else if (fact instanceof CleaningRecord cleaning && cleaning.manner().handled().isPresent()) {
+    }
+  }
+
+  void take(CleaningRecord cleaning) {
+    if (cleaning.manner().handled().isPresent() && counts(cleaning)) {
       Rung done = cleaning.inCanal() ? Rung.FULL_SESSION : Rung.WET_PAD;
       handled(done, cleaning.manner().handled().get(), cleaning.day());
     }
+  }
+
+  /** Where the dog stands after all that was told. */
+  Trust trust() {
+    return new Trust(
+        rung,
+        handledOn,
+        calmOn.isPresent(),
+        List.of(Reason.of(Rule.TRUST_RUNG, moved.map(this::words).orElseGet(this::wordsOfSaying))));
+  }
+
+  private boolean counts(Dated fact) {
+    return said.on().isEmpty() || !fact.day().isBefore(said.on().get());
   }
 
   private void handled(Rung done, Handled how, LocalDate day) {
@@ -85,10 +83,7 @@ public final class TrustLadder {
     calmOn = Optional.empty();
     if (rung != Rung.FULL_SESSION) {
       rung = Rung.numbered(rung.number() + 1);
-      moved =
-          reason(
-              "Calm twice in a row, last on %s: up to rung %d, %s."
-                  .formatted(Figures.date(day), rung.number(), rung.words()));
+      moved = Optional.of(new Move(Handled.CALM, day));
     }
   }
 
@@ -96,17 +91,20 @@ public final class TrustLadder {
     calmOn = Optional.empty();
     Rung from = done.atLeast(rung) ? rung : done;
     rung = Rung.numbered(from.number() - rungs);
-    moved =
-        reason(
-            "%s on %s: down to rung %d, %s."
-                .formatted(
-                    how == Handled.STRUGGLED ? "It struggled" : "You had to stop",
-                    Figures.date(day),
-                    rung.number(),
-                    rung.words()));
+    moved = Optional.of(new Move(how, day));
   }
 
-  private static Reason reason(String sentence) {
-    return Reason.of(Rule.TRUST_RUNG, sentence);
+  private String wordsOfSaying() {
+    return "It was said to stay calm at: %s (rung %d).".formatted(rung.words(), rung.number());
+  }
+
+  private String words(Move move) {
+    String on = Figures.date(move.day());
+    String stands = "rung %d, %s.".formatted(rung.number(), rung.words());
+    return switch (move.how()) {
+      case CALM, UNEASY -> "Calm twice in a row, last on %s: up to %s".formatted(on, stands);
+      case STRUGGLED -> "It struggled on %s: down to %s".formatted(on, stands);
+      case HAD_TO_STOP -> "You had to stop on %s: down to %s".formatted(on, stands);
+    };
   }
 }

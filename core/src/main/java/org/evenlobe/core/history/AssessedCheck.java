@@ -1,4 +1,4 @@
-package org.evenlobe.core.trend;
+package org.evenlobe.core.history;
 
 import org.evenlobe.core.check.Verdict;
 import org.evenlobe.core.measure.EarPair;

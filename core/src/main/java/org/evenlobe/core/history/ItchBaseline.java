@@ -1,8 +1,5 @@
-package org.evenlobe.core.trend;
+package org.evenlobe.core.history;
 
-import java.util.ArrayDeque;
-import java.util.Deque;
-import java.util.List;
 import java.util.Optional;
 import org.evenlobe.core.record.Grade;
 
@@ -12,11 +9,11 @@ import org.evenlobe.core.record.Grade;
  * vet's visit: an itch that creeps up is not what is normal.
  */
 final class ItchBaseline {
-  private final Deque<Grade> last = new ArrayDeque<>();
+  private final Recent<Grade> last = new Recent<>();
   private Optional<Grade> learned = Optional.empty();
 
   void take(Grade itch) {
-    Medians.keep(last, itch);
+    last.take(itch);
     Optional<Grade> median = median();
     if (median.isPresent() && (learned.isEmpty() || learned.get().atLeast(median.get()))) {
       learned = median;
@@ -35,8 +32,6 @@ final class ItchBaseline {
   }
 
   private Optional<Grade> median() {
-    return last.size() < Medians.FEWEST
-        ? Optional.empty()
-        : Optional.of(Medians.median(List.copyOf(last), grade -> grade));
+    return last.isTooFew() ? Optional.empty() : Optional.of(last.median(grade -> grade));
   }
 }

@@ -1,4 +1,4 @@
-package org.evenlobe.core.trend;
+package org.evenlobe.core.history;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.evenlobe.core.TestDog.day;
@@ -29,14 +29,14 @@ import org.evenlobe.core.record.Smear;
 import org.junit.jupiter.api.Nested;
 import org.junit.jupiter.api.Test;
 
-class CheckHistoryTest {
+class DogHistoryTest {
   private static final String FOUL = "odour=FOUL";
 
-  private static CheckHistory on(int day, TestDog dog) {
-    return CheckHistory.of(dog.record(), day(day));
+  private static DogHistory on(int day, TestDog dog) {
+    return DogHistory.of(dog.record(), day(day));
   }
 
-  private static Optional<Hold.Cause> cause(CheckHistory history, Side side) {
+  private static Optional<Hold.Cause> cause(DogHistory history, Side side) {
     return history.holds().get(side).map(Hold::cause);
   }
 
@@ -44,7 +44,7 @@ class CheckHistoryTest {
   class Holds {
     @Test
     void byStopIsOfThatEarOnly() {
-      CheckHistory history = on(0, new TestDog().check(0, FOUL, ""));
+      DogHistory history = on(0, new TestDog().check(0, FOUL, ""));
 
       assertThat(cause(history, Side.RIGHT)).contains(Hold.Cause.STOP);
       assertThat(cause(history, Side.LEFT)).isEmpty();
@@ -53,7 +53,7 @@ class CheckHistoryTest {
 
     @Test
     void byUrgentIsOfBothEarsThoughOneShowsIt() {
-      CheckHistory history = on(0, new TestDog().check(0, "pain=3", ""));
+      DogHistory history = on(0, new TestDog().check(0, "pain=3", ""));
 
       assertThat(cause(history, Side.RIGHT)).contains(Hold.Cause.URGENT);
       assertThat(cause(history, Side.LEFT)).contains(Hold.Cause.URGENT);
@@ -111,7 +111,7 @@ class CheckHistoryTest {
     void byAVetStandsUntilAVetLiftsIt() {
       TestDog dog = new TestDog().visit(0, hold(HoldWord.SET), EarVisit.NOTHING).quiet(3, 6);
       dog.release(6, Side.RIGHT);
-      CheckHistory history = on(6, dog);
+      DogHistory history = on(6, dog);
 
       assertThat(cause(history, Side.RIGHT)).contains(Hold.Cause.VET);
       assertThat(history.latest().orElseThrow().verdicts())
@@ -156,7 +156,7 @@ class CheckHistoryTest {
 
     @Test
     void isLiquidWhileNothingIsOnRecordThoughNobodyHasLooked() {
-      CheckHistory history = on(3, new TestDog().quiet(0));
+      DogHistory history = on(3, new TestDog().quiet(0));
 
       assertThat(history.mayGoIn().right()).isEqualTo(MayGoIn.IN_EAR);
       assertThat(history.intake().get(0).sentence()).contains("have it looked at once");
@@ -213,7 +213,7 @@ class CheckHistoryTest {
 
     @Test
     void isAWipeUnderCaution() {
-      CheckHistory history = on(5, examined.check(5, "redness=2", ""));
+      DogHistory history = on(5, examined.check(5, "redness=2", ""));
 
       assertThat(history.mayGoIn()).isEqualTo(new EarPair<>(MayGoIn.WIPE, MayGoIn.IN_EAR));
     }
@@ -347,9 +347,9 @@ class CheckHistoryTest {
       dog.check(14, "hearing=DID_NOT_TURN", "").quiet(16).check(21, "hearing=DID_NOT_TURN", "");
       DogRecord record = dog.record();
       CheckVerdict second =
-          CheckHistory.upTo(record, record.checks().get(2)).latestVerdict().orElseThrow();
+          DogHistory.upTo(record, record.checks().get(2)).latestVerdict().orElseThrow();
       CheckVerdict last =
-          CheckHistory.upTo(record, record.checks().get(4)).latestVerdict().orElseThrow();
+          DogHistory.upTo(record, record.checks().get(4)).latestVerdict().orElseThrow();
 
       assertThat(second.ears().right().verdict()).isEqualTo(Verdict.CAUTION);
       assertThat(second.holds().right()).isEmpty();

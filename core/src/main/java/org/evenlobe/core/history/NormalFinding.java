@@ -1,7 +1,5 @@
-package org.evenlobe.core.trend;
+package org.evenlobe.core.history;
 
-import java.util.ArrayDeque;
-import java.util.Deque;
 import java.util.Optional;
 import java.util.Set;
 import org.evenlobe.core.record.DischargeKind;
@@ -14,34 +12,32 @@ import org.evenlobe.core.record.HearingTry;
  * quiet checks, 3 at least.
  */
 final class NormalFinding {
-  private final Deque<EarFinding> quiet = new ArrayDeque<>();
+  private final Recent<EarFinding> quiet = new Recent<>();
 
   void take(EarFinding finding) {
-    Medians.keep(quiet, finding);
+    quiet.take(finding);
   }
 
   /** The ear when it is well; empty while that is still being learned. */
   Optional<EarFinding> learned() {
-    if (quiet.size() < Medians.FEWEST) {
+    if (quiet.isTooFew()) {
       return Optional.empty();
     }
-    Grade discharge = Medians.median(quiet, EarFinding::discharge);
+    Grade discharge = quiet.median(EarFinding::discharge);
     return Optional.of(
         new EarFinding(
-            Medians.median(quiet, EarFinding::redness),
-            Medians.median(quiet, EarFinding::swelling),
-            Medians.median(quiet, EarFinding::sores),
+            quiet.median(EarFinding::redness),
+            quiet.median(EarFinding::swelling),
+            quiet.median(EarFinding::sores),
             discharge,
             discharge == Grade.NONE ? DischargeKind.NONE : usualKind(),
-            Medians.median(quiet, EarFinding::odour),
+            quiet.median(EarFinding::odour),
             Grade.NONE,
             Set.of(),
             HearingTry.NOT_TRIED));
   }
 
   private DischargeKind usualKind() {
-    return Medians.median(
-        quiet.stream().filter(finding -> finding.discharge() != Grade.NONE).toList(),
-        EarFinding::dischargeKind);
+    return quiet.medianOf(finding -> finding.discharge() != Grade.NONE, EarFinding::dischargeKind);
   }
 }

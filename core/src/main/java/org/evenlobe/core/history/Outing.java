@@ -1,10 +1,10 @@
-package org.evenlobe.core.plan;
+package org.evenlobe.core.history;
 
 import java.time.LocalDate;
 import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
+import java.util.Collection;
 import java.util.List;
-import java.util.SortedSet;
 
 /**
  * Wet days that count as one: at most a dry day between them, cut after 7 days.
@@ -14,12 +14,12 @@ import java.util.SortedSet;
  * @param first its first wet day
  * @param last its last one
  */
-record Outing(LocalDate first, LocalDate last) {
-  private static final int LONGEST_STEP = 2;
+public record Outing(LocalDate first, LocalDate last) {
+  static final int LONGEST_STEP = 2;
   private static final int MOST_DAYS = 7;
 
-  /** The outings that wet days make, oldest first. */
-  static List<Outing> of(SortedSet<LocalDate> wet) {
+  /** The outings that wet days, oldest first, make. */
+  public static List<Outing> of(Collection<LocalDate> wet) {
     List<Outing> outings = new ArrayList<>();
     for (LocalDate day : wet) {
       Outing last = outings.isEmpty() ? null : outings.get(outings.size() - 1);

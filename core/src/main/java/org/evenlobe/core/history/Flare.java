@@ -1,4 +1,4 @@
-package org.evenlobe.core.trend;
+package org.evenlobe.core.history;
 
 import java.time.LocalDate;
 import java.util.List;

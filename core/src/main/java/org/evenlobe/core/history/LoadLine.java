@@ -1,0 +1,82 @@
+package org.evenlobe.core.history;
+
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.Collections;
+import java.util.List;
+import java.util.Optional;
+import org.evenlobe.core.record.CleaningRecord;
+import org.evenlobe.core.record.Dated;
+import org.evenlobe.core.record.EarCleaning;
+import org.evenlobe.core.record.VisitRecord;
+
+/** One ear through its cleanings, by the person or by a vet, told oldest first. */
+public final class LoadLine {
+  private final List<Pass> passes = new ArrayList<>();
+  private final List<DayLoad> days = new ArrayList<>();
+  private final List<Dated> byAnyone = new ArrayList<>();
+
+  /**
+   * A cleaning of this ear by the person.
+   *
+   * @param fact the cleaning
+   * @param ear what was done to this ear
+   */
+  public record Pass(CleaningRecord fact, EarCleaning ear) {}
+
+  void take(CleaningRecord cleaning, EarCleaning ear) {
+    passes.add(new Pass(cleaning, ear));
+    byAnyone.add(cleaning);
+    DayLoad.add(days, new DayLoad(cleaning.day(), ear.method().inCanal(), ear.load()));
+  }
+
+  void cleanedBy(VisitRecord visit) {
+    byAnyone.add(visit);
+  }
+
+  /** Its cleanings by the person, oldest first. */
+  public List<Pass> passes() {
+    return Collections.unmodifiableList(passes);
+  }
+
+  /** What they brought out, one for each day, oldest first. */
+  public List<DayLoad> days() {
+    return Collections.unmodifiableList(days);
+  }
+
+  /** The last time that it was cleaned, by the person or by a vet. */
+  public Optional<Dated> last() {
+    return byAnyone.isEmpty() ? Optional.empty() : Optional.of(byAnyone.get(byAnyone.size() - 1));
+  }
+
+  /** Whether it was cleaned after a fact. */
+  public boolean isCleanedSince(Dated fact) {
+    return last().filter(last -> Dated.BY_TIME.compare(last, fact) > 0).isPresent();
+  }
+
+  /** The last time that it was cleaned before a fact. */
+  public Optional<Dated> lastBefore(Dated fact) {
+    for (int i = byAnyone.size() - 1; i >= 0; i--) {
+      if (Dated.BY_TIME.compare(byAnyone.get(i), fact) < 0) {
+        return Optional.of(byAnyone.get(i));
+      }
+    }
+    return Optional.empty();
+  }
+
+  /** Its cleanings by the person from one day to another, both included, oldest first. */
+  public List<Pass> between(LocalDate from, LocalDate to) {
+    List<Pass> within = new ArrayList<>();
+    for (int i = passes.size() - 1; i >= 0; i--) {
+      LocalDate day = passes.get(i).fact().day();
+      if (day.isBefore(from.minusDays(1))) {
+        break;
+      }
+      if (!day.isBefore(from) && !day.isAfter(to)) {
+        within.add(passes.get(i));
+      }
+    }
+    Collections.reverse(within);
+    return within;
+  }
+}
