@@ -2,7 +2,7 @@ import Box from '@mui/material/Box';
 import Paper from '@mui/material/Paper';
 import Typography from '@mui/material/Typography';
 import type { ReactNode } from 'react';
-import { Mark } from '../shell/Mark';
+import { Mark } from '../ui/Mark';
 
 /** The frame of the pages before signing in. */
 export function EntryCard({ title, children }: { title: string; children: ReactNode }) {

@@ -10,7 +10,7 @@ import { momentWords } from '../measure/units';
 import { RoleField } from './RoleField';
 import { ROLES } from './roles';
 import { useInvitations } from './useMembers';
-import { useSettings, type Role } from './useMe';
+import { useSettings, type Role } from '../household/useMe';
 
 /** Makes a link to join, and takes open ones back. */
 export function InvitePanel() {

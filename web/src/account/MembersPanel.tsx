@@ -8,7 +8,7 @@ import { dateWithYear } from '../measure/days';
 import { RoleField } from './RoleField';
 import { ROLES } from './roles';
 import { useMembers } from './useMembers';
-import { useHousehold, useMe } from './useMe';
+import { useHousehold, useMe } from '../household/useMe';
 
 /** Who shares the household; owners change roles and end memberships, everybody may leave. */
 export function MembersPanel() {

@@ -9,7 +9,7 @@ import { useForm } from 'react-hook-form';
 import { useNavigate } from 'react-router';
 import { api, type Schemas } from '../api/client';
 import { answered } from '../api/problem';
-import { useMe } from './useMe';
+import { useMe } from '../household/useMe';
 
 type PasswordForm = Schemas['PasswordRequest'];
 

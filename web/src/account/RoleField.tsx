@@ -1,6 +1,6 @@
 import TextField from '@mui/material/TextField';
 import { ROLES } from './roles';
-import type { Role } from './useMe';
+import type { Role } from '../household/useMe';
 
 /** Chooses what somebody may do. */
 export function RoleField({

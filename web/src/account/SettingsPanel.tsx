@@ -20,7 +20,7 @@ import {
 } from './schools';
 import { School } from './School';
 import { useSaveSettings } from './useSaveSettings';
-import { useHousehold, type Settings } from './useMe';
+import { useHousehold, type Settings } from '../household/useMe';
 
 const ZONES = Intl.supportedValuesOf('timeZone');
 const FEWEST_DAYS = 7;

@@ -12,7 +12,7 @@ import Typography from '@mui/material/Typography';
 import { useState } from 'react';
 import { WEEKDAYS, type Weekday } from '../measure/weekdays';
 import { useSaveSettings } from './useSaveSettings';
-import { useHousehold, type Settings } from './useMe';
+import { useHousehold, type Settings } from '../household/useMe';
 import { weekForm, weekSettings, type WeekForm } from './weekForm';
 
 /** What the plan is fitted to: water, grooming days, how much fits into a day, and the weather. */

@@ -1,4 +1,4 @@
-import type { Role } from './useMe';
+import type { Role } from '../household/useMe';
 
 export const ROLES: readonly { value: Role; label: string }[] = [
   { value: 'VIEWER', label: 'viewer: sees' },

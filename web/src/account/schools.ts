@@ -1,5 +1,5 @@
 import type { Choice } from '../ear/traits';
-import type { Settings } from './useMe';
+import type { Settings } from '../household/useMe';
 
 /** A way of doing things on which people differ, with both sides' reasons. */
 export interface SchoolChoice<V extends string> extends Choice<V> {

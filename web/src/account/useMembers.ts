@@ -1,7 +1,7 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { api } from '../api/client';
 import { answered } from '../api/problem';
-import { useHousehold, type Role } from './useMe';
+import { useHousehold, type Role } from '../household/useMe';
 
 /** Who shares the household, and what an owner can do about it. */
 export function useMembers() {

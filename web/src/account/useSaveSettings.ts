@@ -1,7 +1,7 @@
 import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { api } from '../api/client';
 import { answered } from '../api/problem';
-import { useHousehold, type Settings } from './useMe';
+import { useHousehold, type Settings } from '../household/useMe';
 
 /** Corrects the household's settings. */
 export function useSaveSettings() {

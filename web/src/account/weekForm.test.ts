@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { weekForm, weekSettings } from './weekForm';
-import type { Settings } from './useMe';
+import type { Settings } from '../household/useMe';
 
 const SETTINGS: Settings = {
   name: 'Saltings',

@@ -1,5 +1,5 @@
 import type { Weekday } from '../measure/weekdays';
-import type { Settings } from './useMe';
+import type { Settings } from '../household/useMe';
 
 const USUAL_PER_DAY = 2;
 const USUAL_GROOMING = '14';

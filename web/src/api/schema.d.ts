@@ -36,7 +36,7 @@ export interface paths {
     patch?: never;
     trace?: never;
   };
-  '/api/households/{household}/appointments/{appointment}': {
+  '/api/households/{household}/appointments/{id}': {
     parameters: {
       query?: never;
       header?: never;
@@ -44,9 +44,41 @@ export interface paths {
       cookie?: never;
     };
     get?: never;
-    put: operations['put_15'];
+    put: operations['put appointments'];
     post?: never;
-    delete: operations['remove_13'];
+    delete: operations['remove appointments'];
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  '/api/households/{household}/appointments/{id}/versions': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get: operations['versions appointments'];
+    put?: never;
+    post?: never;
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  '/api/households/{household}/appointments/{id}/versions/{version}/restore': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get?: never;
+    put?: never;
+    post: operations['restore appointments'];
+    delete?: never;
     options?: never;
     head?: never;
     patch?: never;
@@ -116,7 +148,7 @@ export interface paths {
     patch?: never;
     trace?: never;
   };
-  '/api/households/{household}/checks/{check}': {
+  '/api/households/{household}/checks/{id}': {
     parameters: {
       query?: never;
       header?: never;
@@ -124,22 +156,22 @@ export interface paths {
       cookie?: never;
     };
     get?: never;
-    put: operations['put_14'];
+    put: operations['put checks'];
     post?: never;
-    delete: operations['remove_12'];
+    delete: operations['remove checks'];
     options?: never;
     head?: never;
     patch?: never;
     trace?: never;
   };
-  '/api/households/{household}/checks/{check}/versions': {
+  '/api/households/{household}/checks/{id}/versions': {
     parameters: {
       query?: never;
       header?: never;
       path?: never;
       cookie?: never;
     };
-    get: operations['versions_3'];
+    get: operations['versions checks'];
     put?: never;
     post?: never;
     delete?: never;
@@ -148,7 +180,7 @@ export interface paths {
     patch?: never;
     trace?: never;
   };
-  '/api/households/{household}/checks/{check}/versions/{version}/restore': {
+  '/api/households/{household}/checks/{id}/versions/{version}/restore': {
     parameters: {
       query?: never;
       header?: never;
@@ -157,14 +189,14 @@ export interface paths {
     };
     get?: never;
     put?: never;
-    post: operations['restore_3'];
+    post: operations['restore checks'];
     delete?: never;
     options?: never;
     head?: never;
     patch?: never;
     trace?: never;
   };
-  '/api/households/{household}/cleanings/{cleaning}': {
+  '/api/households/{household}/cleanings/{id}': {
     parameters: {
       query?: never;
       header?: never;
@@ -172,22 +204,22 @@ export interface paths {
       cookie?: never;
     };
     get?: never;
-    put: operations['put_13'];
+    put: operations['put cleanings'];
     post?: never;
-    delete: operations['remove_11'];
+    delete: operations['remove cleanings'];
     options?: never;
     head?: never;
     patch?: never;
     trace?: never;
   };
-  '/api/households/{household}/cleanings/{cleaning}/versions': {
+  '/api/households/{household}/cleanings/{id}/versions': {
     parameters: {
       query?: never;
       header?: never;
       path?: never;
       cookie?: never;
     };
-    get: operations['versions_2'];
+    get: operations['versions cleanings'];
     put?: never;
     post?: never;
     delete?: never;
@@ -196,7 +228,7 @@ export interface paths {
     patch?: never;
     trace?: never;
   };
-  '/api/households/{household}/cleanings/{cleaning}/versions/{version}/restore': {
+  '/api/households/{household}/cleanings/{id}/versions/{version}/restore': {
     parameters: {
       query?: never;
       header?: never;
@@ -205,7 +237,7 @@ export interface paths {
     };
     get?: never;
     put?: never;
-    post: operations['restore_2'];
+    post: operations['restore cleanings'];
     delete?: never;
     options?: never;
     head?: never;
@@ -220,7 +252,7 @@ export interface paths {
       cookie?: never;
     };
     get: operations['dog'];
-    put: operations['put_10'];
+    put?: never;
     post?: never;
     delete?: never;
     options?: never;
@@ -284,9 +316,9 @@ export interface paths {
       cookie?: never;
     };
     get: operations['get_1'];
-    put: operations['put_12'];
+    put: operations['put_2'];
     post?: never;
-    delete: operations['remove_10'];
+    delete: operations['remove_1'];
     options?: never;
     head?: never;
     patch?: never;
@@ -348,7 +380,7 @@ export interface paths {
       cookie?: never;
     };
     get?: never;
-    put: operations['put_11'];
+    put: operations['put_1'];
     post?: never;
     delete?: never;
     options?: never;
@@ -366,39 +398,7 @@ export interface paths {
     get?: never;
     put?: never;
     post?: never;
-    delete: operations['remove_14'];
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  '/api/households/{household}/dogs/{dog}/versions': {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    get: operations['versions_1'];
-    put?: never;
-    post?: never;
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  '/api/households/{household}/dogs/{dog}/versions/{version}/restore': {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    get?: never;
-    put?: never;
-    post: operations['restore_1'];
-    delete?: never;
+    delete: operations['remove_2'];
     options?: never;
     head?: never;
     patch?: never;
@@ -436,7 +436,7 @@ export interface paths {
     patch?: never;
     trace?: never;
   };
-  '/api/households/{household}/dryings/{drying}': {
+  '/api/households/{household}/dogs/{id}': {
     parameters: {
       query?: never;
       header?: never;
@@ -444,31 +444,31 @@ export interface paths {
       cookie?: never;
     };
     get?: never;
-    put: operations['put_9'];
+    put: operations['put dogs'];
     post?: never;
-    delete: operations['remove_9'];
+    delete?: never;
     options?: never;
     head?: never;
     patch?: never;
     trace?: never;
   };
-  '/api/households/{household}/expected-exposures/{exposure}': {
+  '/api/households/{household}/dogs/{id}/versions': {
     parameters: {
       query?: never;
       header?: never;
       path?: never;
       cookie?: never;
     };
-    get?: never;
-    put: operations['put_8'];
+    get: operations['versions dogs'];
+    put?: never;
     post?: never;
-    delete: operations['remove_8'];
+    delete?: never;
     options?: never;
     head?: never;
     patch?: never;
     trace?: never;
   };
-  '/api/households/{household}/exposures/{exposure}': {
+  '/api/households/{household}/dogs/{id}/versions/{version}/restore': {
     parameters: {
       query?: never;
       header?: never;
@@ -476,15 +476,15 @@ export interface paths {
       cookie?: never;
     };
     get?: never;
-    put: operations['put_7'];
-    post?: never;
-    delete: operations['remove_7'];
+    put?: never;
+    post: operations['restore dogs'];
+    delete?: never;
     options?: never;
     head?: never;
     patch?: never;
     trace?: never;
   };
-  '/api/households/{household}/hold-releases/{release}': {
+  '/api/households/{household}/dryings/{id}': {
     parameters: {
       query?: never;
       header?: never;
@@ -492,9 +492,185 @@ export interface paths {
       cookie?: never;
     };
     get?: never;
-    put: operations['put_6'];
+    put: operations['put dryings'];
     post?: never;
-    delete: operations['remove_6'];
+    delete: operations['remove dryings'];
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  '/api/households/{household}/dryings/{id}/versions': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get: operations['versions dryings'];
+    put?: never;
+    post?: never;
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  '/api/households/{household}/dryings/{id}/versions/{version}/restore': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get?: never;
+    put?: never;
+    post: operations['restore dryings'];
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  '/api/households/{household}/expected-exposures/{id}': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get?: never;
+    put: operations['put expected-exposures'];
+    post?: never;
+    delete: operations['remove expected-exposures'];
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  '/api/households/{household}/expected-exposures/{id}/versions': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get: operations['versions expected-exposures'];
+    put?: never;
+    post?: never;
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  '/api/households/{household}/expected-exposures/{id}/versions/{version}/restore': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get?: never;
+    put?: never;
+    post: operations['restore expected-exposures'];
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  '/api/households/{household}/exposures/{id}': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get?: never;
+    put: operations['put exposures'];
+    post?: never;
+    delete: operations['remove exposures'];
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  '/api/households/{household}/exposures/{id}/versions': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get: operations['versions exposures'];
+    put?: never;
+    post?: never;
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  '/api/households/{household}/exposures/{id}/versions/{version}/restore': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get?: never;
+    put?: never;
+    post: operations['restore exposures'];
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  '/api/households/{household}/hold-releases/{id}': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get?: never;
+    put: operations['put hold-releases'];
+    post?: never;
+    delete: operations['remove hold-releases'];
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  '/api/households/{household}/hold-releases/{id}/versions': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get: operations['versions hold-releases'];
+    put?: never;
+    post?: never;
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  '/api/households/{household}/hold-releases/{id}/versions/{version}/restore': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get?: never;
+    put?: never;
+    post: operations['restore hold-releases'];
+    delete?: never;
     options?: never;
     head?: never;
     patch?: never;
@@ -564,7 +740,7 @@ export interface paths {
     patch?: never;
     trace?: never;
   };
-  '/api/households/{household}/pins/{pin}': {
+  '/api/households/{household}/pins/{id}': {
     parameters: {
       query?: never;
       header?: never;
@@ -572,15 +748,31 @@ export interface paths {
       cookie?: never;
     };
     get?: never;
-    put: operations['put_5'];
+    put: operations['put pins'];
     post?: never;
-    delete: operations['remove_5'];
+    delete: operations['remove pins'];
     options?: never;
     head?: never;
     patch?: never;
     trace?: never;
   };
-  '/api/households/{household}/practices/{practice}': {
+  '/api/households/{household}/pins/{id}/versions': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get: operations['versions pins'];
+    put?: never;
+    post?: never;
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  '/api/households/{household}/pins/{id}/versions/{version}/restore': {
     parameters: {
       query?: never;
       header?: never;
@@ -588,9 +780,57 @@ export interface paths {
       cookie?: never;
     };
     get?: never;
-    put: operations['put_4'];
+    put?: never;
+    post: operations['restore pins'];
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  '/api/households/{household}/practices/{id}': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get?: never;
+    put: operations['put practices'];
     post?: never;
-    delete: operations['remove_4'];
+    delete: operations['remove practices'];
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  '/api/households/{household}/practices/{id}/versions': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get: operations['versions practices'];
+    put?: never;
+    post?: never;
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  '/api/households/{household}/practices/{id}/versions/{version}/restore': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get?: never;
+    put?: never;
+    post: operations['restore practices'];
+    delete?: never;
     options?: never;
     head?: never;
     patch?: never;
@@ -660,7 +900,7 @@ export interface paths {
     patch?: never;
     trace?: never;
   };
-  '/api/households/{household}/skips/{skip}': {
+  '/api/households/{household}/skips/{id}': {
     parameters: {
       query?: never;
       header?: never;
@@ -668,9 +908,41 @@ export interface paths {
       cookie?: never;
     };
     get?: never;
-    put: operations['put_3'];
+    put: operations['put skips'];
     post?: never;
-    delete: operations['remove_3'];
+    delete: operations['remove skips'];
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  '/api/households/{household}/skips/{id}/versions': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get: operations['versions skips'];
+    put?: never;
+    post?: never;
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  '/api/households/{household}/skips/{id}/versions/{version}/restore': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get?: never;
+    put?: never;
+    post: operations['restore skips'];
+    delete?: never;
     options?: never;
     head?: never;
     patch?: never;
@@ -708,7 +980,7 @@ export interface paths {
     patch?: never;
     trace?: never;
   };
-  '/api/households/{household}/struck-days/{struck}': {
+  '/api/households/{household}/struck-days/{id}': {
     parameters: {
       query?: never;
       header?: never;
@@ -716,15 +988,31 @@ export interface paths {
       cookie?: never;
     };
     get?: never;
-    put: operations['strike'];
+    put: operations['put struck-days'];
     post?: never;
-    delete: operations['unstrike'];
+    delete: operations['remove struck-days'];
     options?: never;
     head?: never;
     patch?: never;
     trace?: never;
   };
-  '/api/households/{household}/supplies/{supply}': {
+  '/api/households/{household}/struck-days/{id}/versions': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get: operations['versions struck-days'];
+    put?: never;
+    post?: never;
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  '/api/households/{household}/struck-days/{id}/versions/{version}/restore': {
     parameters: {
       query?: never;
       header?: never;
@@ -732,9 +1020,57 @@ export interface paths {
       cookie?: never;
     };
     get?: never;
-    put: operations['put_2'];
+    put?: never;
+    post: operations['restore struck-days'];
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  '/api/households/{household}/supplies/{id}': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get?: never;
+    put: operations['put supplies'];
     post?: never;
-    delete: operations['remove_2'];
+    delete: operations['remove supplies'];
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  '/api/households/{household}/supplies/{id}/versions': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get: operations['versions supplies'];
+    put?: never;
+    post?: never;
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  '/api/households/{household}/supplies/{id}/versions/{version}/restore': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get?: never;
+    put?: never;
+    post: operations['restore supplies'];
+    delete?: never;
     options?: never;
     head?: never;
     patch?: never;
@@ -756,7 +1092,7 @@ export interface paths {
     patch?: never;
     trace?: never;
   };
-  '/api/households/{household}/visits/{visit}': {
+  '/api/households/{household}/visits/{id}': {
     parameters: {
       query?: never;
       header?: never;
@@ -764,9 +1100,41 @@ export interface paths {
       cookie?: never;
     };
     get?: never;
-    put: operations['put'];
+    put: operations['put visits'];
     post?: never;
-    delete: operations['remove'];
+    delete: operations['remove visits'];
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  '/api/households/{household}/visits/{id}/versions': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get: operations['versions visits'];
+    put?: never;
+    post?: never;
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  '/api/households/{household}/visits/{id}/versions/{version}/restore': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get?: never;
+    put?: never;
+    post: operations['restore visits'];
+    delete?: never;
     options?: never;
     head?: never;
     patch?: never;
@@ -780,41 +1148,9 @@ export interface paths {
       cookie?: never;
     };
     get: operations['get'];
-    put: operations['put_1'];
+    put: operations['put'];
     post?: never;
-    delete: operations['remove_1'];
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  '/api/households/{household}/visits/{visit}/versions': {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    get: operations['versions'];
-    put?: never;
-    post?: never;
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  '/api/households/{household}/visits/{visit}/versions/{version}/restore': {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    get?: never;
-    put?: never;
-    post: operations['restore'];
-    delete?: never;
+    delete: operations['remove'];
     options?: never;
     head?: never;
     patch?: never;
@@ -1718,6 +2054,8 @@ export interface components {
       zone: string;
     };
     FactAnswer: {
+      /** Format: int64 */
+      change: number;
       /** Format: uuid */
       id: string;
       /** Format: int32 */
@@ -1861,10 +2199,23 @@ export interface components {
       /** Format: uuid */
       household: string;
     };
+    KeptVersionAppointmentRequest: {
+      /** Format: date-time */
+      at: string;
+      by: string;
+      /** Format: date */
+      day?: string;
+      restorable: boolean;
+      said?: components['schemas']['AppointmentRequest'];
+      /** Format: int32 */
+      version: number;
+    };
     KeptVersionCheckRequest: {
       /** Format: date-time */
       at: string;
       by: string;
+      /** Format: date */
+      day?: string;
       restorable: boolean;
       said?: components['schemas']['CheckRequest'];
       /** Format: int32 */
@@ -1874,6 +2225,8 @@ export interface components {
       /** Format: date-time */
       at: string;
       by: string;
+      /** Format: date */
+      day?: string;
       restorable: boolean;
       said?: components['schemas']['CleaningRequest'];
       /** Format: int32 */
@@ -1883,8 +2236,109 @@ export interface components {
       /** Format: date-time */
       at: string;
       by: string;
+      /** Format: date */
+      day?: string;
       restorable: boolean;
       said?: components['schemas']['DogRequest'];
+      /** Format: int32 */
+      version: number;
+    };
+    KeptVersionDryingRequest: {
+      /** Format: date-time */
+      at: string;
+      by: string;
+      /** Format: date */
+      day?: string;
+      restorable: boolean;
+      said?: components['schemas']['DryingRequest'];
+      /** Format: int32 */
+      version: number;
+    };
+    KeptVersionExpectedExposureRequest: {
+      /** Format: date-time */
+      at: string;
+      by: string;
+      /** Format: date */
+      day?: string;
+      restorable: boolean;
+      said?: components['schemas']['ExpectedExposureRequest'];
+      /** Format: int32 */
+      version: number;
+    };
+    KeptVersionExposureRequest: {
+      /** Format: date-time */
+      at: string;
+      by: string;
+      /** Format: date */
+      day?: string;
+      restorable: boolean;
+      said?: components['schemas']['ExposureRequest'];
+      /** Format: int32 */
+      version: number;
+    };
+    KeptVersionHoldReleaseRequest: {
+      /** Format: date-time */
+      at: string;
+      by: string;
+      /** Format: date */
+      day?: string;
+      restorable: boolean;
+      said?: components['schemas']['HoldReleaseRequest'];
+      /** Format: int32 */
+      version: number;
+    };
+    KeptVersionPinRequest: {
+      /** Format: date-time */
+      at: string;
+      by: string;
+      /** Format: date */
+      day?: string;
+      restorable: boolean;
+      said?: components['schemas']['PinRequest'];
+      /** Format: int32 */
+      version: number;
+    };
+    KeptVersionPracticeRequest: {
+      /** Format: date-time */
+      at: string;
+      by: string;
+      /** Format: date */
+      day?: string;
+      restorable: boolean;
+      said?: components['schemas']['PracticeRequest'];
+      /** Format: int32 */
+      version: number;
+    };
+    KeptVersionSkipRequest: {
+      /** Format: date-time */
+      at: string;
+      by: string;
+      /** Format: date */
+      day?: string;
+      restorable: boolean;
+      said?: components['schemas']['SkipRequest'];
+      /** Format: int32 */
+      version: number;
+    };
+    KeptVersionStruckDayRequest: {
+      /** Format: date-time */
+      at: string;
+      by: string;
+      /** Format: date */
+      day?: string;
+      restorable: boolean;
+      said?: components['schemas']['StruckDayRequest'];
+      /** Format: int32 */
+      version: number;
+    };
+    KeptVersionSupplyRequest: {
+      /** Format: date-time */
+      at: string;
+      by: string;
+      /** Format: date */
+      day?: string;
+      restorable: boolean;
+      said?: components['schemas']['SupplyRequest'];
       /** Format: int32 */
       version: number;
     };
@@ -1892,6 +2346,8 @@ export interface components {
       /** Format: date-time */
       at: string;
       by: string;
+      /** Format: date */
+      day?: string;
       restorable: boolean;
       said?: components['schemas']['VisitRequest'];
       /** Format: int32 */
@@ -2648,7 +3104,7 @@ export interface operations {
       };
     };
   };
-  put_15: {
+  'put appointments': {
     parameters: {
       query?: never;
       header?: {
@@ -2657,7 +3113,7 @@ export interface operations {
       };
       path: {
         household: string;
-        appointment: string;
+        id: string;
       };
       cookie?: never;
     };
@@ -2678,7 +3134,7 @@ export interface operations {
       };
     };
   };
-  remove_13: {
+  'remove appointments': {
     parameters: {
       query?: never;
       header?: {
@@ -2686,7 +3142,54 @@ export interface operations {
       };
       path: {
         household: string;
-        appointment: string;
+        id: string;
+      };
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      /** @description OK */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['FactAnswer'];
+        };
+      };
+    };
+  };
+  'versions appointments': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path: {
+        household: string;
+        id: string;
+      };
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      /** @description OK */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['KeptVersionAppointmentRequest'][];
+        };
+      };
+    };
+  };
+  'restore appointments': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path: {
+        household: string;
+        id: string;
+        version: number;
       };
       cookie?: never;
     };
@@ -2833,7 +3336,7 @@ export interface operations {
       };
     };
   };
-  put_14: {
+  'put checks': {
     parameters: {
       query?: never;
       header?: {
@@ -2842,7 +3345,7 @@ export interface operations {
       };
       path: {
         household: string;
-        check: string;
+        id: string;
       };
       cookie?: never;
     };
@@ -2863,7 +3366,7 @@ export interface operations {
       };
     };
   };
-  remove_12: {
+  'remove checks': {
     parameters: {
       query?: never;
       header?: {
@@ -2871,7 +3374,7 @@ export interface operations {
       };
       path: {
         household: string;
-        check: string;
+        id: string;
       };
       cookie?: never;
     };
@@ -2888,13 +3391,13 @@ export interface operations {
       };
     };
   };
-  versions_3: {
+  'versions checks': {
     parameters: {
       query?: never;
       header?: never;
       path: {
         household: string;
-        check: string;
+        id: string;
       };
       cookie?: never;
     };
@@ -2911,13 +3414,13 @@ export interface operations {
       };
     };
   };
-  restore_3: {
+  'restore checks': {
     parameters: {
       query?: never;
       header?: never;
       path: {
         household: string;
-        check: string;
+        id: string;
         version: number;
       };
       cookie?: never;
@@ -2935,7 +3438,7 @@ export interface operations {
       };
     };
   };
-  put_13: {
+  'put cleanings': {
     parameters: {
       query?: never;
       header?: {
@@ -2944,7 +3447,7 @@ export interface operations {
       };
       path: {
         household: string;
-        cleaning: string;
+        id: string;
       };
       cookie?: never;
     };
@@ -2965,7 +3468,7 @@ export interface operations {
       };
     };
   };
-  remove_11: {
+  'remove cleanings': {
     parameters: {
       query?: never;
       header?: {
@@ -2973,7 +3476,7 @@ export interface operations {
       };
       path: {
         household: string;
-        cleaning: string;
+        id: string;
       };
       cookie?: never;
     };
@@ -2990,13 +3493,13 @@ export interface operations {
       };
     };
   };
-  versions_2: {
+  'versions cleanings': {
     parameters: {
       query?: never;
       header?: never;
       path: {
         household: string;
-        cleaning: string;
+        id: string;
       };
       cookie?: never;
     };
@@ -3013,13 +3516,13 @@ export interface operations {
       };
     };
   };
-  restore_2: {
+  'restore cleanings': {
     parameters: {
       query?: never;
       header?: never;
       path: {
         household: string;
-        cleaning: string;
+        id: string;
         version: number;
       };
       cookie?: never;
@@ -3056,36 +3559,6 @@ export interface operations {
         };
         content: {
           'application/json': components['schemas']['DogInFull'];
-        };
-      };
-    };
-  };
-  put_10: {
-    parameters: {
-      query?: never;
-      header?: {
-        'If-None-Match'?: string;
-        'If-Match'?: string;
-      };
-      path: {
-        household: string;
-        dog: string;
-      };
-      cookie?: never;
-    };
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['DogRequest'];
-      };
-    };
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['FactAnswer'];
         };
       };
     };
@@ -3184,7 +3657,7 @@ export interface operations {
       };
     };
   };
-  put_12: {
+  put_2: {
     parameters: {
       query?: never;
       header?: never;
@@ -3210,7 +3683,7 @@ export interface operations {
       };
     };
   };
-  remove_10: {
+  remove_1: {
     parameters: {
       query?: never;
       header?: never;
@@ -3311,7 +3784,7 @@ export interface operations {
       };
     };
   };
-  put_11: {
+  put_1: {
     parameters: {
       query?: never;
       header?: never;
@@ -3336,7 +3809,7 @@ export interface operations {
       };
     };
   };
-  remove_14: {
+  remove_2: {
     parameters: {
       query?: never;
       header?: never;
@@ -3355,53 +3828,6 @@ export interface operations {
           [name: string]: unknown;
         };
         content?: never;
-      };
-    };
-  };
-  versions_1: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path: {
-        household: string;
-        dog: string;
-      };
-      cookie?: never;
-    };
-    requestBody?: never;
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['KeptVersionDogRequest'][];
-        };
-      };
-    };
-  };
-  restore_1: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path: {
-        household: string;
-        dog: string;
-        version: number;
-      };
-      cookie?: never;
-    };
-    requestBody?: never;
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['FactAnswer'];
-        };
       };
     };
   };
@@ -3455,7 +3881,7 @@ export interface operations {
       };
     };
   };
-  put_9: {
+  'put dogs': {
     parameters: {
       query?: never;
       header?: {
@@ -3464,7 +3890,84 @@ export interface operations {
       };
       path: {
         household: string;
-        drying: string;
+        id: string;
+      };
+      cookie?: never;
+    };
+    requestBody: {
+      content: {
+        'application/json': components['schemas']['DogRequest'];
+      };
+    };
+    responses: {
+      /** @description OK */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['FactAnswer'];
+        };
+      };
+    };
+  };
+  'versions dogs': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path: {
+        household: string;
+        id: string;
+      };
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      /** @description OK */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['KeptVersionDogRequest'][];
+        };
+      };
+    };
+  };
+  'restore dogs': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path: {
+        household: string;
+        id: string;
+        version: number;
+      };
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      /** @description OK */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['FactAnswer'];
+        };
+      };
+    };
+  };
+  'put dryings': {
+    parameters: {
+      query?: never;
+      header?: {
+        'If-None-Match'?: string;
+        'If-Match'?: string;
+      };
+      path: {
+        household: string;
+        id: string;
       };
       cookie?: never;
     };
@@ -3485,7 +3988,7 @@ export interface operations {
       };
     };
   };
-  remove_9: {
+  'remove dryings': {
     parameters: {
       query?: never;
       header?: {
@@ -3493,7 +3996,7 @@ export interface operations {
       };
       path: {
         household: string;
-        drying: string;
+        id: string;
       };
       cookie?: never;
     };
@@ -3510,7 +4013,54 @@ export interface operations {
       };
     };
   };
-  put_8: {
+  'versions dryings': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path: {
+        household: string;
+        id: string;
+      };
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      /** @description OK */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['KeptVersionDryingRequest'][];
+        };
+      };
+    };
+  };
+  'restore dryings': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path: {
+        household: string;
+        id: string;
+        version: number;
+      };
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      /** @description OK */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['FactAnswer'];
+        };
+      };
+    };
+  };
+  'put expected-exposures': {
     parameters: {
       query?: never;
       header?: {
@@ -3519,7 +4069,7 @@ export interface operations {
       };
       path: {
         household: string;
-        exposure: string;
+        id: string;
       };
       cookie?: never;
     };
@@ -3540,7 +4090,7 @@ export interface operations {
       };
     };
   };
-  remove_8: {
+  'remove expected-exposures': {
     parameters: {
       query?: never;
       header?: {
@@ -3548,7 +4098,7 @@ export interface operations {
       };
       path: {
         household: string;
-        exposure: string;
+        id: string;
       };
       cookie?: never;
     };
@@ -3565,7 +4115,54 @@ export interface operations {
       };
     };
   };
-  put_7: {
+  'versions expected-exposures': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path: {
+        household: string;
+        id: string;
+      };
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      /** @description OK */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['KeptVersionExpectedExposureRequest'][];
+        };
+      };
+    };
+  };
+  'restore expected-exposures': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path: {
+        household: string;
+        id: string;
+        version: number;
+      };
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      /** @description OK */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['FactAnswer'];
+        };
+      };
+    };
+  };
+  'put exposures': {
     parameters: {
       query?: never;
       header?: {
@@ -3574,7 +4171,7 @@ export interface operations {
       };
       path: {
         household: string;
-        exposure: string;
+        id: string;
       };
       cookie?: never;
     };
@@ -3595,7 +4192,7 @@ export interface operations {
       };
     };
   };
-  remove_7: {
+  'remove exposures': {
     parameters: {
       query?: never;
       header?: {
@@ -3603,7 +4200,7 @@ export interface operations {
       };
       path: {
         household: string;
-        exposure: string;
+        id: string;
       };
       cookie?: never;
     };
@@ -3620,7 +4217,54 @@ export interface operations {
       };
     };
   };
-  put_6: {
+  'versions exposures': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path: {
+        household: string;
+        id: string;
+      };
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      /** @description OK */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['KeptVersionExposureRequest'][];
+        };
+      };
+    };
+  };
+  'restore exposures': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path: {
+        household: string;
+        id: string;
+        version: number;
+      };
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      /** @description OK */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['FactAnswer'];
+        };
+      };
+    };
+  };
+  'put hold-releases': {
     parameters: {
       query?: never;
       header?: {
@@ -3629,7 +4273,7 @@ export interface operations {
       };
       path: {
         household: string;
-        release: string;
+        id: string;
       };
       cookie?: never;
     };
@@ -3650,7 +4294,7 @@ export interface operations {
       };
     };
   };
-  remove_6: {
+  'remove hold-releases': {
     parameters: {
       query?: never;
       header?: {
@@ -3658,7 +4302,54 @@ export interface operations {
       };
       path: {
         household: string;
-        release: string;
+        id: string;
+      };
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      /** @description OK */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['FactAnswer'];
+        };
+      };
+    };
+  };
+  'versions hold-releases': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path: {
+        household: string;
+        id: string;
+      };
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      /** @description OK */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['KeptVersionHoldReleaseRequest'][];
+        };
+      };
+    };
+  };
+  'restore hold-releases': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path: {
+        household: string;
+        id: string;
+        version: number;
       };
       cookie?: never;
     };
@@ -3812,7 +4503,7 @@ export interface operations {
       };
     };
   };
-  put_5: {
+  'put pins': {
     parameters: {
       query?: never;
       header?: {
@@ -3821,7 +4512,7 @@ export interface operations {
       };
       path: {
         household: string;
-        pin: string;
+        id: string;
       };
       cookie?: never;
     };
@@ -3842,7 +4533,7 @@ export interface operations {
       };
     };
   };
-  remove_5: {
+  'remove pins': {
     parameters: {
       query?: never;
       header?: {
@@ -3850,7 +4541,7 @@ export interface operations {
       };
       path: {
         household: string;
-        pin: string;
+        id: string;
       };
       cookie?: never;
     };
@@ -3867,7 +4558,54 @@ export interface operations {
       };
     };
   };
-  put_4: {
+  'versions pins': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path: {
+        household: string;
+        id: string;
+      };
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      /** @description OK */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['KeptVersionPinRequest'][];
+        };
+      };
+    };
+  };
+  'restore pins': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path: {
+        household: string;
+        id: string;
+        version: number;
+      };
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      /** @description OK */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['FactAnswer'];
+        };
+      };
+    };
+  };
+  'put practices': {
     parameters: {
       query?: never;
       header?: {
@@ -3876,7 +4614,7 @@ export interface operations {
       };
       path: {
         household: string;
-        practice: string;
+        id: string;
       };
       cookie?: never;
     };
@@ -3897,7 +4635,7 @@ export interface operations {
       };
     };
   };
-  remove_4: {
+  'remove practices': {
     parameters: {
       query?: never;
       header?: {
@@ -3905,7 +4643,54 @@ export interface operations {
       };
       path: {
         household: string;
-        practice: string;
+        id: string;
+      };
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      /** @description OK */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['FactAnswer'];
+        };
+      };
+    };
+  };
+  'versions practices': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path: {
+        household: string;
+        id: string;
+      };
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      /** @description OK */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['KeptVersionPracticeRequest'][];
+        };
+      };
+    };
+  };
+  'restore practices': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path: {
+        household: string;
+        id: string;
+        version: number;
       };
       cookie?: never;
     };
@@ -4003,8 +4788,8 @@ export interface operations {
   putSettings: {
     parameters: {
       query?: never;
-      header?: {
-        'If-Match'?: string;
+      header: {
+        'If-Match': string;
       };
       path: {
         household: string;
@@ -4028,7 +4813,7 @@ export interface operations {
       };
     };
   };
-  put_3: {
+  'put skips': {
     parameters: {
       query?: never;
       header?: {
@@ -4037,7 +4822,7 @@ export interface operations {
       };
       path: {
         household: string;
-        skip: string;
+        id: string;
       };
       cookie?: never;
     };
@@ -4058,7 +4843,7 @@ export interface operations {
       };
     };
   };
-  remove_3: {
+  'remove skips': {
     parameters: {
       query?: never;
       header?: {
@@ -4066,7 +4851,54 @@ export interface operations {
       };
       path: {
         household: string;
-        skip: string;
+        id: string;
+      };
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      /** @description OK */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['FactAnswer'];
+        };
+      };
+    };
+  };
+  'versions skips': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path: {
+        household: string;
+        id: string;
+      };
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      /** @description OK */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['KeptVersionSkipRequest'][];
+        };
+      };
+    };
+  };
+  'restore skips': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path: {
+        household: string;
+        id: string;
+        version: number;
       };
       cookie?: never;
     };
@@ -4127,7 +4959,7 @@ export interface operations {
       };
     };
   };
-  strike: {
+  'put struck-days': {
     parameters: {
       query?: never;
       header?: {
@@ -4136,7 +4968,7 @@ export interface operations {
       };
       path: {
         household: string;
-        struck: string;
+        id: string;
       };
       cookie?: never;
     };
@@ -4157,7 +4989,7 @@ export interface operations {
       };
     };
   };
-  unstrike: {
+  'remove struck-days': {
     parameters: {
       query?: never;
       header?: {
@@ -4165,7 +4997,7 @@ export interface operations {
       };
       path: {
         household: string;
-        struck: string;
+        id: string;
       };
       cookie?: never;
     };
@@ -4182,7 +5014,54 @@ export interface operations {
       };
     };
   };
-  put_2: {
+  'versions struck-days': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path: {
+        household: string;
+        id: string;
+      };
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      /** @description OK */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['KeptVersionStruckDayRequest'][];
+        };
+      };
+    };
+  };
+  'restore struck-days': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path: {
+        household: string;
+        id: string;
+        version: number;
+      };
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      /** @description OK */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['FactAnswer'];
+        };
+      };
+    };
+  };
+  'put supplies': {
     parameters: {
       query?: never;
       header?: {
@@ -4191,7 +5070,7 @@ export interface operations {
       };
       path: {
         household: string;
-        supply: string;
+        id: string;
       };
       cookie?: never;
     };
@@ -4212,7 +5091,7 @@ export interface operations {
       };
     };
   };
-  remove_2: {
+  'remove supplies': {
     parameters: {
       query?: never;
       header?: {
@@ -4220,7 +5099,54 @@ export interface operations {
       };
       path: {
         household: string;
-        supply: string;
+        id: string;
+      };
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      /** @description OK */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['FactAnswer'];
+        };
+      };
+    };
+  };
+  'versions supplies': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path: {
+        household: string;
+        id: string;
+      };
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      /** @description OK */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['KeptVersionSupplyRequest'][];
+        };
+      };
+    };
+  };
+  'restore supplies': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path: {
+        household: string;
+        id: string;
+        version: number;
       };
       cookie?: never;
     };
@@ -4259,7 +5185,7 @@ export interface operations {
       };
     };
   };
-  put: {
+  'put visits': {
     parameters: {
       query?: never;
       header?: {
@@ -4268,7 +5194,7 @@ export interface operations {
       };
       path: {
         household: string;
-        visit: string;
+        id: string;
       };
       cookie?: never;
     };
@@ -4289,7 +5215,7 @@ export interface operations {
       };
     };
   };
-  remove: {
+  'remove visits': {
     parameters: {
       query?: never;
       header?: {
@@ -4297,7 +5223,54 @@ export interface operations {
       };
       path: {
         household: string;
-        visit: string;
+        id: string;
+      };
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      /** @description OK */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['FactAnswer'];
+        };
+      };
+    };
+  };
+  'versions visits': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path: {
+        household: string;
+        id: string;
+      };
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      /** @description OK */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['KeptVersionVisitRequest'][];
+        };
+      };
+    };
+  };
+  'restore visits': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path: {
+        household: string;
+        id: string;
+        version: number;
       };
       cookie?: never;
     };
@@ -4339,7 +5312,7 @@ export interface operations {
       };
     };
   };
-  put_1: {
+  put: {
     parameters: {
       query: {
         name: string;
@@ -4369,7 +5342,7 @@ export interface operations {
       };
     };
   };
-  remove_1: {
+  remove: {
     parameters: {
       query?: never;
       header?: never;
@@ -4388,53 +5361,6 @@ export interface operations {
           [name: string]: unknown;
         };
         content?: never;
-      };
-    };
-  };
-  versions: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path: {
-        household: string;
-        visit: string;
-      };
-      cookie?: never;
-    };
-    requestBody?: never;
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['KeptVersionVisitRequest'][];
-        };
-      };
-    };
-  };
-  restore: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path: {
-        household: string;
-        visit: string;
-        version: number;
-      };
-      cookie?: never;
-    };
-    requestBody?: never;
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['FactAnswer'];
-        };
       };
     };
   };

@@ -9,7 +9,7 @@ import Typography from '@mui/material/Typography';
 import { useMemo } from 'react';
 import { useForm, useWatch } from 'react-hook-form';
 import { useNavigate, useSearchParams } from 'react-router';
-import { useSettings } from '../account/useMe';
+import { useSettings } from '../household/useMe';
 import type { Schemas } from '../api/client';
 import { sidesAsSeen } from '../measure/facing';
 import { DogSignsPanel } from './DogSignsPanel';
@@ -18,7 +18,7 @@ import { EarSignRows } from './EarSignRows';
 import { LiveVerdict } from './LiveVerdict';
 import { checkFormSchema, isComplete, requestOf, type CheckForm } from './checkForm';
 import { useCheckPreview } from './useCheckPreview';
-import { useSaveCheck } from './useSaveCheck';
+import { useSaveFact } from '../fact/useFact';
 
 /** The version of a check that is corrected. */
 interface Correction {
@@ -59,7 +59,8 @@ export function CheckFormView({
     resolver: zodResolver(schema),
   });
   const form = useWatch({ control }) as CheckForm;
-  const save = useSaveCheck(
+  const save = useSaveFact(
+    'checks',
     checkId,
     corrected?.version,
     () =>

@@ -2,7 +2,7 @@ import Box from '@mui/material/Box';
 import Paper from '@mui/material/Paper';
 import Stack from '@mui/material/Stack';
 import Typography from '@mui/material/Typography';
-import { useSettings } from '../account/useMe';
+import { useSettings } from '../household/useMe';
 import type { Schemas } from '../api/client';
 import { sidesAsSeen } from '../measure/facing';
 import { earName, letter, ofSide, type Side } from '../measure/side';

@@ -10,7 +10,7 @@ import TableRow from '@mui/material/TableRow';
 import Typography from '@mui/material/Typography';
 import { useState } from 'react';
 import { Link as RouterLink } from 'react-router';
-import { useSettings } from '../account/useMe';
+import { useSettings } from '../household/useMe';
 import type { Schemas } from '../api/client';
 import { dateWithYear, inWords, type Day } from '../measure/days';
 import { ofSide, SIDES, type Side } from '../measure/side';

@@ -3,7 +3,7 @@ import Button from '@mui/material/Button';
 import Paper from '@mui/material/Paper';
 import Typography from '@mui/material/Typography';
 import { Link as RouterLink } from 'react-router';
-import { useMayRecord } from '../account/useMe';
+import { useMayRecord } from '../household/useMe';
 import type { Schemas } from '../api/client';
 import { RUNGS } from './rungs';
 

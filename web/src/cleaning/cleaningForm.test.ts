@@ -1,5 +1,11 @@
 import { describe, expect, it } from 'vitest';
-import { blankCleaning, cleaningFormSchema, requestOf } from './cleaningForm';
+import {
+  blankCleaning,
+  cleaningFormSchema,
+  formOf,
+  requestOf,
+  type CleaningRequest,
+} from './cleaningForm';
 
 const TODAY = '2026-11-25';
 const NOW = new Date('2026-11-25T17:45:00Z');
@@ -59,5 +65,42 @@ describe('the request', () => {
       requestOf({ ...blankCleaning(day), right: 1 }, 'dog', 'Europe/Berlin', NOW).at;
     expect(at(TODAY)).toBe('2026-11-25T17:45:00.000Z');
     expect(at('2026-07-01')).toBe('2026-07-01T10:00:00.000Z');
+  });
+});
+
+describe('a correction', () => {
+  const said: CleaningRequest = {
+    dogId: 'dog',
+    at: '2026-11-20T06:10:00Z',
+    zone: 'Europe/London',
+    ears: {
+      right: { method: 'FILL', load: 3, poured: 4.5, fills: 2, wipes: 5, odour: 'WAXY' },
+      left: { method: 'WIPE', load: 1, wipes: 2 },
+    },
+    handled: 'CALM',
+    seconds: 480,
+    note: 'held still',
+  };
+
+  it('that changes nothing says what was said', () => {
+    const form = formOf(said, '2026-11-20');
+    expect(requestOf(form, 'dog', 'Europe/Berlin', NOW, said)).toEqual(said);
+  });
+
+  it('keeps what the form does not ask, and what each ear was cleaned with', () => {
+    const form = { ...formOf(said, '2026-11-20'), right: 2 as const, note: '' };
+    const { note, ...rest } = said;
+    expect(requestOf(form, 'dog', 'Europe/Berlin', NOW, said)).toEqual({
+      ...rest,
+      ears: { ...said.ears, right: { ...said.ears.right, load: 2 } },
+    });
+    expect(note).toBe('held still');
+  });
+
+  it('takes an ear out, and sets another way for both', () => {
+    const form = { ...formOf(said, '2026-11-20'), method: 'WIPE' as const };
+    expect(requestOf({ ...form, left: null }, 'dog', 'UTC', NOW, said).ears).toEqual({
+      right: { method: 'WIPE', load: 3, wipes: 5, odour: 'WAXY' },
+    });
   });
 });

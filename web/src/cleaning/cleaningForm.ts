@@ -1,7 +1,7 @@
 import { z } from 'zod/mini';
 import type { Schemas } from '../api/client';
 import { momentOf, type Day } from '../measure/days';
-import type { Side } from '../measure/side';
+import { ofSide, type Side } from '../measure/side';
 
 export type CleaningRequest = Schemas['CleaningRequest'];
 
@@ -74,32 +74,70 @@ export const FIELDS_OF_SIDE = {
   LEFT: { load: 'left', poured: 'pouredLeft', fills: 'fillsLeft' },
 } as const satisfies Record<Side, object>;
 
+/** The form of what was said; what it does not ask stays as it was said. */
+export function formOf(said: CleaningRequest, day: Day): CleaningForm {
+  const { right, left } = said.ears;
+  return {
+    ...blankCleaning(day, (right ?? left)?.method),
+    right: loadOf(right),
+    left: loadOf(left),
+    pouredRight: right?.poured?.toString() ?? '',
+    pouredLeft: left?.poured?.toString() ?? '',
+    fillsRight: right?.fills?.toString() ?? '1',
+    fillsLeft: left?.fills?.toString() ?? '1',
+    note: said.note ?? '',
+  };
+}
+
+type Ear = NonNullable<CleaningRequest['ears']['right']>;
+
+const loadOf = (ear: Ear | undefined) => load.parse(ear?.load ?? null);
+
+function earOf(form: CleaningForm, side: Side, corrected?: CleaningRequest): Ear | undefined {
+  const fields = FIELDS_OF_SIDE[side];
+  const grade = form[fields.load];
+  if (grade === null) return undefined;
+  const said = corrected && ofSide(corrected.ears, side);
+  const { poured, fills, ...before } = said ?? {};
+  // ears that were cleaned in two ways stay so while the form's way is not changed
+  const method =
+    said && corrected && formOf(corrected, form.day).method === form.method
+      ? said.method
+      : form.method;
+  const millilitres = form[fields.poured];
+  return {
+    ...before,
+    method,
+    load: grade,
+    ...(method !== 'WIPE' &&
+      millilitres !== '' && {
+        poured: Number(millilitres),
+        fills: Number(form[fields.fills]),
+      }),
+  };
+}
+
 /**
  * What is sent. A cleaning of today happened now; one of an earlier day, at noon there.
+ *
+ * @param corrected what was said before: what the form does not ask stays as it was
  */
 export function requestOf(
   form: CleaningForm,
   dogId: string,
   zone: string,
   now: Date,
+  corrected?: CleaningRequest,
 ): CleaningRequest {
-  const measured = form.method !== 'WIPE';
-  const ear = (grade: number | null, millilitres: string, fillCount: string) =>
-    grade === null
-      ? undefined
-      : {
-          method: form.method,
-          load: grade,
-          ...(measured &&
-            millilitres !== '' && { poured: Number(millilitres), fills: Number(fillCount) }),
-        };
-  const right = ear(form.right, form.pouredRight, form.fillsRight);
-  const left = ear(form.left, form.pouredLeft, form.fillsLeft);
-  const note = form.note.trim();
+  const right = earOf(form, 'RIGHT', corrected);
+  const left = earOf(form, 'LEFT', corrected);
+  const words = form.note.trim();
+  const { note, ...before } = corrected ?? {};
   return {
+    ...before,
     dogId,
-    ...momentOf(form.day, zone, now),
+    ...momentOf(form.day, zone, now, corrected),
     ears: { ...(right && { right }), ...(left && { left }) },
-    ...(note && { note }),
+    ...(words && { note: words }),
   };
 }

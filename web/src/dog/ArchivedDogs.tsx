@@ -4,7 +4,7 @@ import Stack from '@mui/material/Stack';
 import Typography from '@mui/material/Typography';
 import { useQuery } from '@tanstack/react-query';
 import { Link as RouterLink } from 'react-router';
-import { useHousehold } from '../account/useMe';
+import { useHousehold } from '../household/useMe';
 import { api } from '../api/client';
 import { answered } from '../api/problem';
 import { dateWithYear } from '../measure/days';

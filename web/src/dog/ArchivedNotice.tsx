@@ -1,9 +1,9 @@
 import Alert from '@mui/material/Alert';
 import Button from '@mui/material/Button';
-import { useMayRecord } from '../account/useMe';
+import { useMayRecord } from '../household/useMe';
 import { longDate } from '../measure/days';
 import { formOf } from './dogForm';
-import type { DogInFull } from './useDog';
+import type { DogInFull } from '../view/useDog';
 import { useSaveDog } from './useSaveDog';
 
 /** Says that a dog has left, and takes it back. */

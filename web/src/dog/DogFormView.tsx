@@ -7,7 +7,7 @@ import TextField from '@mui/material/TextField';
 import Typography from '@mui/material/Typography';
 import { useEffect, useMemo } from 'react';
 import { useForm, useWatch } from 'react-hook-form';
-import { useSettings } from '../account/useMe';
+import { useSettings } from '../household/useMe';
 import { Problem } from '../api/problem';
 import {
   ALLERGIES,

@@ -1,5 +1,5 @@
 import Avatar from '@mui/material/Avatar';
-import { useHousehold } from '../account/useMe';
+import { useHousehold } from '../household/useMe';
 
 /** A dog's picture, where it has one. */
 export function DogPicture({

@@ -6,7 +6,7 @@ import { CleanButton } from '../hold/CleanButton';
 import { inWords } from '../measure/days';
 import { earName, letter, ofSide, type Side } from '../measure/side';
 import { instructionWords } from '../visit/visitWords';
-import type { DogInFull } from './useDog';
+import type { DogInFull } from '../view/useDog';
 
 /** How one ear stands: its verdict, how often it is cleaned, when last, and the way to cleaning it. */
 export function EarSummary({ side, dog: { dog, plan } }: { side: Side; dog: DogInFull }) {

@@ -18,7 +18,7 @@ import {
   WIPE_SCHOOLS,
 } from '../account/schools';
 import { School } from '../account/School';
-import { useSettings } from '../account/useMe';
+import { useSettings } from '../household/useMe';
 import { RUNGS } from '../cleaning/rungs';
 import { ChoiceField } from '../form/ChoiceField';
 import { FormChoice } from '../form/FormChoice';

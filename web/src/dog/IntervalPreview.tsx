@@ -1,7 +1,7 @@
 import Box from '@mui/material/Box';
 import Paper from '@mui/material/Paper';
 import Typography from '@mui/material/Typography';
-import { useSettings } from '../account/useMe';
+import { useSettings } from '../household/useMe';
 import { PairDrawing } from '../ear/PairDrawing';
 import { count } from '../measure/days';
 import { LoadFactorWhy } from '../plan/Why';

@@ -3,10 +3,10 @@ import Button from '@mui/material/Button';
 import Stack from '@mui/material/Stack';
 import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { useRef } from 'react';
-import { useHousehold } from '../account/useMe';
+import { useHousehold } from '../household/useMe';
 import { DogPicture } from './DogPicture';
 import { removePicture, sendPicture } from './picture';
-import type { DogInFull } from './useDog';
+import type { DogInFull } from '../view/useDog';
 
 /** Sets, replaces or takes away a dog's picture; it is saved at once. */
 export function PictureField({ dog }: { dog: DogInFull }) {

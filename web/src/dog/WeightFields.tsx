@@ -2,7 +2,7 @@ import Box from '@mui/material/Box';
 import Chip from '@mui/material/Chip';
 import Stack from '@mui/material/Stack';
 import type { ReactNode } from 'react';
-import { useSettings } from '../account/useMe';
+import { useSettings } from '../household/useMe';
 import { dateWithYear, type Day } from '../measure/days';
 import { weightWords } from '../measure/units';
 

@@ -1,6 +1,6 @@
 import { keepPreviousData, useQuery } from '@tanstack/react-query';
 import { useEffect, useState } from 'react';
-import { useHousehold } from '../account/useMe';
+import { useHousehold } from '../household/useMe';
 import { api } from '../api/client';
 import { answered } from '../api/problem';
 import { blankForm, requestOf, type DogForm } from './dogForm';

@@ -1,7 +1,6 @@
-import { useMutation, useQueryClient } from '@tanstack/react-query';
-import { useHousehold } from '../account/useMe';
-import { api } from '../api/client';
-import { answered } from '../api/problem';
+import { putFact } from '../fact/facts';
+import { useChange } from '../fact/useChange';
+import { useSettings } from '../household/useMe';
 import type { Day } from '../measure/days';
 import { requestOf, type DogForm } from './dogForm';
 
@@ -11,24 +10,11 @@ import { requestOf, type DogForm } from './dogForm';
  *
  * @param version the version that is corrected; undefined for a new dog
  */
-export function useSaveDog(dog: string, version: number | undefined, onSaved: () => void) {
-  const { id: household, settings } = useHousehold();
-  const client = useQueryClient();
-  return useMutation({
-    mutationFn: ({ form, today }: { form: DogForm; today: Day }) =>
-      answered(
-        api.PUT('/api/households/{household}/dogs/{dog}', {
-          params: {
-            path: { household, dog },
-            header:
-              version === undefined ? { 'If-None-Match': '*' } : { 'If-Match': `"${version}"` },
-          },
-          body: requestOf(form, today, settings.weightUnit),
-        }),
-      ),
-    onSuccess: async () => {
-      await client.invalidateQueries({ queryKey: [household] });
-      onSaved();
-    },
-  });
+export function useSaveDog(dog: string, version: number | undefined, onSaved: () => unknown) {
+  const { weightUnit } = useSettings();
+  return useChange(
+    ({ form, today }: { form: DogForm; today: Day }, { household }) =>
+      putFact({ household, kind: 'dogs', id: dog }, requestOf(form, today, weightUnit), version),
+    onSaved,
+  );
 }

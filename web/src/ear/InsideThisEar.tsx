@@ -6,7 +6,7 @@ import ToggleButton from '@mui/material/ToggleButton';
 import ToggleButtonGroup from '@mui/material/ToggleButtonGroup';
 import Typography from '@mui/material/Typography';
 import { useId, useState } from 'react';
-import { useSettings } from '../account/useMe';
+import { useSettings } from '../household/useMe';
 import type { Schemas } from '../api/client';
 import { sidesAsSeen } from '../measure/facing';
 import { earName, letter, ofSide, type Side } from '../measure/side';

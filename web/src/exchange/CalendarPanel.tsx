@@ -5,7 +5,7 @@ import Stack from '@mui/material/Stack';
 import Typography from '@mui/material/Typography';
 import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
-import { useHousehold, useMayRecord, useSettings } from '../account/useMe';
+import { useHousehold, useMayRecord, useSettings } from '../household/useMe';
 import { api } from '../api/client';
 import { answered } from '../api/problem';
 import { useChange } from '../fact/useChange';

@@ -1,11 +1,8 @@
 import Button from '@mui/material/Button';
-import { useState } from 'react';
-import { v7 as newId } from 'uuid';
 import { useDried } from './useWater';
 
-/** Says that wet ears were dried, under an id that stays the same over all tries. */
+/** Says that wet ears were dried. */
 export function DriedButton({ dogId, label }: { dogId: string; label: string }) {
-  const [id] = useState(() => newId());
   const dried = useDried(dogId);
   return (
     <Button
@@ -13,7 +10,7 @@ export function DriedButton({ dogId, label }: { dogId: string; label: string }) 
       aria-label={label}
       loading={dried.isPending}
       color={dried.isError ? 'error' : 'primary'}
-      onClick={() => dried.mutate(id)}
+      onClick={() => dried.mutate()}
       sx={{ whiteSpace: 'nowrap' }}
     >
       {dried.isError ? 'Try again' : 'Dried'}

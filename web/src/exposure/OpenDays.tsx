@@ -1,7 +1,7 @@
 import Alert from '@mui/material/Alert';
 import Button from '@mui/material/Button';
 import Stack from '@mui/material/Stack';
-import { useMayRecord } from '../account/useMe';
+import { useMayRecord } from '../household/useMe';
 import { inWords, shortDate, type Day } from '../measure/days';
 import { KINDS } from './kinds';
 import { useAnswerDay, type ExpectedDay } from './useWater';

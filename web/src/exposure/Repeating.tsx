@@ -8,7 +8,7 @@ import ToggleButton from '@mui/material/ToggleButton';
 import ToggleButtonGroup from '@mui/material/ToggleButtonGroup';
 import Typography from '@mui/material/Typography';
 import { useState } from 'react';
-import { useMayRecord } from '../account/useMe';
+import { useMayRecord } from '../household/useMe';
 import type { Schemas } from '../api/client';
 import { WEEKDAYS, type Weekday } from '../measure/weekdays';
 import { KINDS, type Exposure } from './kinds';
@@ -39,7 +39,7 @@ export function Repeating({
               variant="outlined"
               label={`${words} ×`}
               aria-label={`No longer: ${words}`}
-              onClick={() => unexpect.mutate(one.id)}
+              onClick={() => unexpect.mutate({ id: one.id })}
             />
           ) : (
             <Chip key={one.id} color="primary" variant="outlined" label={words} />

@@ -7,28 +7,22 @@ import Stack from '@mui/material/Stack';
 import Typography from '@mui/material/Typography';
 import type { UseQueryResult } from '@tanstack/react-query';
 import type { ReactNode } from 'react';
-import { useMayRecord, useSettings } from '../account/useMe';
+import { useMayRecord, useSettings } from '../household/useMe';
+import type { Day } from '../measure/days';
 import { momentWords } from '../measure/units';
-import { Failure } from '../shell/Failure';
-
-export interface Version<B> {
-  version: number;
-  by: string;
-  at: string;
-  restorable: boolean;
-  said?: B;
-}
+import type { FactBody, FactKind, Version } from './facts';
+import { Failure } from '../ui/Failure';
 
 /** All versions of a record, who said each and when; an earlier one can be said again. */
-export function Versions<B>({
+export function Versions<K extends FactKind>({
   query,
   describe,
   onRestore,
   restoring,
   problem,
 }: {
-  query: UseQueryResult<Version<B>[]>;
-  describe: (said: B) => ReactNode;
+  query: UseQueryResult<Version<K>[]>;
+  describe: (said: FactBody<K>, day: Day) => ReactNode;
   onRestore: (version: number) => void;
   restoring: boolean;
   problem: Error | null;
@@ -62,7 +56,7 @@ export function Versions<B>({
               {version.said === undefined ? (
                 <Typography sx={{ fontWeight: 650 }}>Deleted</Typography>
               ) : (
-                describe(version.said)
+                describe(version.said, version.day ?? '')
               )}
             </Box>
             {mayRecord && version.restorable && (

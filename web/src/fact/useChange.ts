@@ -1,5 +1,7 @@
-import { useMutation, useQueryClient } from '@tanstack/react-query';
-import { useHousehold, useSettings } from '../account/useMe';
+import { useMutation, useQueryClient, type QueryClient } from '@tanstack/react-query';
+import { useHousehold, useSettings } from '../household/useMe';
+import { ownChange } from '../household/useLiveChanges';
+import type { FactAnswer } from './facts';
 import { useOfferUndo, type Undoable } from './undo';
 
 /** Where and when something is said. */
@@ -9,28 +11,48 @@ export interface Said {
   at: string;
 }
 
+type Answered = FactAnswer | readonly FactAnswer[] | void;
+
+/** Asks once for all that may follow from what was said, and not again when others hear of it. */
+async function askAgain(client: QueryClient, household: string, answer: Answered): Promise<void> {
+  const answers = answer === undefined ? [] : 'id' in answer ? [answer] : answer;
+  const last = Math.max(...answers.map((one) => one.change));
+  if (answers.length > 0) ownChange(client, household, last);
+  await client.invalidateQueries({ queryKey: [household] });
+}
+
 /**
- * Says something new and asks again for all that may follow from it.
+ * Says something, and asks again for all that may follow from it.
  *
  * @param undo what was said in a few words and how it is taken back, where that is offered
  */
-export function useChange<V>(
-  change: (said: V, where: Said) => Promise<unknown>,
-  onSaved?: (said: V) => void,
-  undo?: (said: V, household: string) => Undoable,
+export function useChange<V, A extends Answered>(
+  change: (said: V, where: Said) => Promise<A>,
+  onSaved?: (said: V) => unknown,
+  undo?: (
+    said: V,
+    household: string,
+    answer: A,
+  ) => Omit<Undoable, 'undo'> & {
+    undo: () => Promise<Answered>;
+  },
 ) {
   const household = useHousehold().id;
   const { zone } = useSettings();
   const client = useQueryClient();
   const offer = useOfferUndo();
-  const askAgain = () => client.invalidateQueries({ queryKey: [household] });
   return useMutation({
     mutationFn: (said: V) => change(said, { household, zone, at: new Date().toISOString() }),
-    onSuccess: async (_, said) => {
-      const taken = undo?.(said, household);
-      if (taken) offer({ ...taken, undo: () => taken.undo().then(askAgain) });
-      await askAgain();
-      onSaved?.(said);
+    onSuccess: async (answer, said) => {
+      const taken = undo?.(said, household, answer);
+      if (taken) {
+        offer({
+          ...taken,
+          undo: () => taken.undo().then((back) => askAgain(client, household, back)),
+        });
+      }
+      await askAgain(client, household, answer);
+      await onSaved?.(said);
     },
   });
 }

@@ -4,7 +4,7 @@ import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
 import { useId } from 'react';
 import { Link as RouterLink } from 'react-router';
-import { useMayRecord } from '../account/useMe';
+import { useMayRecord } from '../household/useMe';
 import type { Schemas } from '../api/client';
 import { earName, type Side } from '../measure/side';
 

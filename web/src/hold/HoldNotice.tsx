@@ -9,7 +9,7 @@ import Stack from '@mui/material/Stack';
 import Typography from '@mui/material/Typography';
 import { useState } from 'react';
 import { Link as RouterLink } from 'react-router';
-import { useMayRecord } from '../account/useMe';
+import { useMayRecord } from '../household/useMe';
 import type { Schemas } from '../api/client';
 import { inWords, shortDate, type Day } from '../measure/days';
 import { earName, type Side } from '../measure/side';

@@ -1,23 +1,18 @@
-import CheckIcon from '@mui/icons-material/VisibilityOutlined';
-import DropIcon from '@mui/icons-material/WaterDropOutlined';
-import PracticeIcon from '@mui/icons-material/PetsOutlined';
-import VetIcon from '@mui/icons-material/LocalHospitalOutlined';
-import WaterIcon from '@mui/icons-material/WavesOutlined';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Link from '@mui/material/Link';
 import Paper from '@mui/material/Paper';
 import Stack from '@mui/material/Stack';
 import Typography from '@mui/material/Typography';
-import type { ElementType } from 'react';
 import { Link as RouterLink } from 'react-router';
-import { useMayRecord } from '../account/useMe';
+import { useMayRecord } from '../household/useMe';
 import type { Day } from '../measure/days';
 import { earsName } from '../measure/side';
 import { DriedButton } from '../exposure/DriedButton';
 import { caution, whenWords } from './agenda';
+import { KINDS } from './kinds';
 import { SkipButton } from './SkipButton';
-import type { PlanItem } from './useToday';
+import type { PlanItem } from '../view/useToday';
 
 const EDGES: Record<PlanItem['standing'], string> = {
   OVERDUE: 'mark.stop',
@@ -28,69 +23,6 @@ const EDGES: Record<PlanItem['standing'], string> = {
 
 /** The most pressing first. */
 const STANDINGS: readonly PlanItem['standing'][] = ['OVERDUE', 'DUE', 'OPEN'];
-
-interface Doing {
-  icon: ElementType;
-  /** What the card asks for. */
-  now: string;
-  /** The same while its best day is still to come. */
-  early: string;
-  button: string;
-  /** What the button does, for whoever only hears it. */
-  label: (name: string) => string;
-  /** Where it goes on; left out where the button itself says that it is done. */
-  to?: (dogId: string, item: PlanItem) => string;
-}
-
-const DOINGS: Record<PlanItem['kind'], Doing> = {
-  VISIT: {
-    icon: VetIcon,
-    now: 'Vet',
-    early: 'Vet',
-    button: 'Record visit',
-    label: (name) => `Record a visit of ${name}`,
-    to: (dogId) => `/dogs/${dogId}/visit`,
-  },
-  DRY: {
-    icon: WaterIcon,
-    now: 'Dry after water',
-    early: 'Dry after water',
-    button: 'Dried',
-    label: (name) => `Dried: ${name}`,
-  },
-  CHECK: {
-    icon: CheckIcon,
-    now: 'Check',
-    early: 'May be checked',
-    button: 'Check',
-    label: (name) => `Check ${name}`,
-    to: (dogId) => `/dogs/${dogId}/check`,
-  },
-  WATCH: {
-    icon: CheckIcon,
-    now: 'Watch after water',
-    early: 'May be watched',
-    button: 'Check',
-    label: (name) => `Check ${name} after water`,
-    to: (dogId) => `/dogs/${dogId}/check`,
-  },
-  CLEAN: {
-    icon: DropIcon,
-    now: 'Clean',
-    early: 'May be cleaned',
-    button: 'Clean',
-    label: (name) => `Clean the ears of ${name}`,
-    to: (dogId, item) => `/dogs/${dogId}/session?ears=${item.ears.join(',')}`,
-  },
-  PRACTICE: {
-    icon: PracticeIcon,
-    now: 'Practise',
-    early: 'May be practised with',
-    button: 'Practise',
-    label: (name) => `Practise with ${name}`,
-    to: (dogId) => `/dogs/${dogId}/practice`,
-  },
-};
 
 /** What one dog needs now, the most pressing or the look first; the top card says its caution. */
 export function AgendaCard({
@@ -167,9 +99,9 @@ function Line({
 }) {
   const mayRecord = useMayRecord();
   const open = item.standing === 'OPEN';
-  const doing = DOINGS[item.kind];
+  const doing = KINDS[item.kind];
   const Icon = doing.icon;
-  const ears = item.kind === 'CLEAN' || item.kind === 'VISIT' ? `, ${earsName(item.ears)}` : '';
+  const ears = doing.ofEars ? `, ${earsName(item.ears)}` : '';
   return (
     <Stack direction="row" sx={{ alignItems: 'flex-start', gap: 1 }}>
       <Box sx={{ flex: 1, minWidth: 0 }}>
@@ -197,15 +129,11 @@ function Line({
               <Link
                 component={RouterLink}
                 to={`/dogs/${dogId}?why`}
-                aria-label={
-                  item.kind === 'VISIT'
-                    ? `What to tell the vet about ${name}`
-                    : `Why this day for ${name}: ${doing.now}`
-                }
+                aria-label={doing.whyLink.label(name)}
               >
-                {item.kind === 'VISIT' ? 'What to say' : 'Why'}
+                {doing.whyLink.text}
               </Link>
-              {mayRecord && item.kind !== 'VISIT' && (
+              {mayRecord && doing.isSkippable && (
                 <>
                   {' · '}
                   <SkipButton dogId={dogId} name={name} item={item} />

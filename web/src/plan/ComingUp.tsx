@@ -7,13 +7,17 @@ import Typography from '@mui/material/Typography';
 import { Link as RouterLink } from 'react-router';
 import type { Schemas } from '../api/client';
 import { inWords, longDate, shortDate } from '../measure/days';
-import { earsName } from '../measure/side';
 import { caution } from './agenda';
-import { inOrder, nextOf } from './items';
+import { inOrder, itemWords, nextOf } from './items';
+import { KINDS, kindsThat } from './kinds';
 import { LoadFactorWhy, Reasons } from './Why';
 
 type DogPlan = Schemas['DogPlan'];
 type PlanItem = Schemas['PlanItem'];
+
+/** One look does for another: the sooner one is told. */
+const LOOKS = kindsThat((kind) => kind.isNext && kind.ribbon === 'toCheck');
+const NEXT = kindsThat((kind) => kind.isNext && kind.ribbon !== 'toCheck');
 
 /** The next visit, check and cleaning of a dog, and on demand every reason that led to them. */
 export function ComingUp({
@@ -25,10 +29,10 @@ export function ComingUp({
   open: boolean;
   onToggle: (open: boolean) => void;
 }) {
-  const visit = nextOf(plan.items, 'VISIT');
-  const check = nextOf(plan.items, 'CHECK', 'WATCH');
-  const cleaning = nextOf(plan.items, 'CLEAN');
-  const next = inOrder([visit, check, cleaning].filter((item) => item !== undefined));
+  const looks = nextOf(plan.items, ...LOOKS);
+  const others = NEXT.map((kind) => nextOf(plan.items, kind));
+  const next = inOrder([...others, looks].filter((item) => item !== undefined));
+  const cleaning = next.find(({ kind }) => kind === 'CLEAN');
   return (
     <Paper variant="outlined" sx={{ p: 2.5 }} component="section" aria-label="What comes next">
       <Stack spacing={1.5}>
@@ -69,13 +73,7 @@ export function ComingUp({
 
 /** "Next: check both ears", "Then: clean the right ear". */
 function heading(item: PlanItem, at: number): string {
-  const what: Partial<Record<PlanItem['kind'], string>> = {
-    VISIT: 'the vet',
-    WATCH: 'watch after water',
-    CHECK: 'check both ears',
-    CLEAN: `clean ${earsName(item.ears)}`,
-  };
-  return `${at === 0 ? 'Next' : 'Then'}: ${what[item.kind] ?? ''}`;
+  return `${at === 0 ? 'Next' : 'Then'}: ${itemWords(item)}`;
 }
 
 function Next({ heading, item, today }: { heading: string; item: PlanItem; today: string }) {
@@ -97,21 +95,12 @@ function Next({ heading, item, today }: { heading: string; item: PlanItem; today
   );
 }
 
-const HEADINGS: Record<PlanItem['kind'], string> = {
-  VISIT: 'Why the vet',
-  DRY: 'Why dry them',
-  CHECK: 'Why this check',
-  WATCH: 'Why this check',
-  CLEAN: 'How the day of the cleaning came about',
-  PRACTICE: 'Why this practice',
-};
-
 function Why({ plan, items }: { plan: DogPlan; items: readonly PlanItem[] }) {
   return (
     <Box>
       {items.map((item) => (
         <Box key={item.id}>
-          <Typography variant="h3">{HEADINGS[item.kind]}</Typography>
+          <Typography variant="h3">{KINDS[item.kind].why}</Typography>
           <Stack component="ul" sx={{ p: 0, mt: 0.5, mb: 2, gap: 0.75 }}>
             <Reasons reasons={item.reasons.filter((reason) => reason.rule !== 'PLAN_LOOK_FIRST')} />
           </Stack>

@@ -3,19 +3,19 @@ import Typography from '@mui/material/Typography';
 import type { Schemas } from '../api/client';
 import { addDays, shortDate } from '../measure/days';
 import { column, drawnOn, isIn, type DayRow } from './days';
+import { KINDS } from './kinds';
 import { MonthMark } from './MonthMark';
 import { planWords } from './ribbon';
 
 const DAYS = 61;
 const HEIGHT = 58;
 
-/** A plan's next 60 days in one row: the cleanings on their days, the looks faint behind them. */
+/** A plan's next 60 days in one row: the cleanings and the visits on their days. */
 export function LongRow({ heading, plan }: { heading: string; plan: Schemas['DogPlan'] }) {
   const row: DayRow = { first: plan.today, days: DAYS };
   const percent = (at: number) => `${((at + 0.5) / DAYS) * 100}%`;
   const items = plan.items.filter(
-    (item) =>
-      (item.kind === 'CLEAN' || item.kind === 'VISIT') && isIn(drawnOn(item, plan.today), row),
+    (item) => KINDS[item.kind].isLong && isIn(drawnOn(item, plan.today), row),
   );
   return (
     <Box>

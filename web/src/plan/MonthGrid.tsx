@@ -5,7 +5,7 @@ import Link from '@mui/material/Link';
 import Typography from '@mui/material/Typography';
 import { useState, type DragEvent, type KeyboardEvent } from 'react';
 import { Link as RouterLink } from 'react-router';
-import { useMayRecord, useSettings } from '../account/useMe';
+import { useMayRecord, useSettings } from '../household/useMe';
 import { addDays, shortDate, type Day } from '../measure/days';
 import {
   column,
@@ -18,11 +18,12 @@ import {
   isWithin,
   type DayRow,
 } from './days';
+import { KINDS } from './kinds';
 import { MonthMark } from './MonthMark';
 import { MoveDialog } from './MoveDialog';
 import { planWords } from './ribbon';
 import { usePin } from './usePin';
-import type { DogToday, PlanItem, Today } from './useToday';
+import type { DogToday, PlanItem, Today } from '../view/useToday';
 
 const NAMES_WIDTH = 104;
 const LANE_HEIGHT = 88;
@@ -40,7 +41,7 @@ interface Held {
 
 /** Whether a person may put it on another day. */
 function isMovable({ kind }: PlanItem): boolean {
-  return kind === 'CLEAN' || kind === 'CHECK';
+  return KINDS[kind].isMovable;
 }
 
 /** The dogs as rows and the days as columns; what may be moved is dragged along its row. */
@@ -309,7 +310,7 @@ function Lane({
               sx={{
                 gridRow: 1,
                 gridColumn: column(at, row) + 2,
-                alignSelf: ROWS[item.kind],
+                alignSelf: KINDS[item.kind].cell,
                 justifySelf: 'center',
                 zIndex: 1,
                 pointerEvents: held && held.item.id !== item.id ? 'none' : 'auto',
@@ -344,16 +345,6 @@ function Lane({
 function printedHeight(dogs: number): number {
   return Math.min(LANE_HEIGHT, Math.floor(PRINTED_HEIGHT / Math.max(1, dogs)));
 }
-
-/** So that two things of one day do not cover each other. */
-const ROWS: Record<PlanItem['kind'], string> = {
-  CLEAN: 'center',
-  CHECK: 'start',
-  WATCH: 'start',
-  VISIT: 'end',
-  DRY: 'end',
-  PRACTICE: 'end',
-};
 
 function cellColour(day: Day, today: Day, held: Held | undefined): string | undefined {
   if (held && day === held.over) return 'mark.chosen';

@@ -7,7 +7,7 @@ import { addDays, type Day } from '../measure/days';
 import { drawnOn, isWithin } from './days';
 import { MoveDialog } from './MoveDialog';
 import { usePin, useUnpin } from './usePin';
-import type { PlanItem } from './useToday';
+import type { PlanItem } from '../view/useToday';
 
 const HORIZON_DAYS = 60;
 

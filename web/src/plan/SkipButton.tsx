@@ -9,7 +9,7 @@ import { useState } from 'react';
 import { itemWords } from './items';
 import { ReasonField } from './ReasonField';
 import { useSkip } from './useSkip';
-import type { PlanItem } from './useToday';
+import type { PlanItem } from '../view/useToday';
 
 const USUAL = ['Not here that day', 'Not well enough to be handled', 'Done by somebody else'];
 

@@ -1,6 +1,6 @@
 import Alert from '@mui/material/Alert';
 import Button from '@mui/material/Button';
-import { useMayRecord } from '../account/useMe';
+import { useMayRecord } from '../household/useMe';
 import type { Schemas } from '../api/client';
 import { shortDate } from '../measure/days';
 import { usePin } from './usePin';

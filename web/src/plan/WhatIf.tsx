@@ -7,13 +7,13 @@ import Typography from '@mui/material/Typography';
 import { keepPreviousData, useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import { SCHEDULING_SCHOOLS } from '../account/schools';
-import { useHousehold } from '../account/useMe';
+import { useHousehold } from '../household/useMe';
 import { api, type Schemas } from '../api/client';
 import { answered } from '../api/problem';
 import { LOADS } from '../cleaning/load';
 import { CANAL_HAIRS, CARRIAGES, CLIMATES, FEATHERINGS, WATERS } from '../ear/traits';
 import { count } from '../measure/days';
-import { Failure } from '../shell/Failure';
+import { Failure } from '../ui/Failure';
 import { LongRow } from './LongRow';
 
 type Said = Schemas['WhatIfRequest'];

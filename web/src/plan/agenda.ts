@@ -1,5 +1,5 @@
 import { inWords, shortDate, type Day } from '../measure/days';
-import type { PlanItem } from './useToday';
+import type { PlanItem } from '../view/useToday';
 
 /** When it is to be done, with the date beside. */
 export function whenWords(item: PlanItem, today: Day): string {

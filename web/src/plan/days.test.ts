@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { column, dayAt, daysOf, drawnOn, fitsOn, isIn, isWeekend, isWithin, monday } from './days';
-import type { PlanItem } from './useToday';
+import type { PlanItem } from '../view/useToday';
 
 const ROW = { first: '2026-10-19', days: 42 };
 

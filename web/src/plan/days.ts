@@ -1,6 +1,6 @@
 import type { Schemas } from '../api/client';
 import { addDays, daysBetween, type Day } from '../measure/days';
-import type { PlanItem } from './useToday';
+import type { PlanItem } from '../view/useToday';
 
 /** A row of days, such as a month on a page. */
 export interface DayRow {

@@ -1,5 +1,5 @@
 import { inOrder } from './items';
-import type { PlanItem } from './useToday';
+import type { PlanItem } from '../view/useToday';
 
 function item(kind: PlanItem['kind'], best: string, pressing = false): PlanItem {
   const window = { earliest: best, best, latest: best };

@@ -1,5 +1,5 @@
 import type { Schemas } from '../api/client';
-import { earsName } from '../measure/side';
+import { KINDS } from './kinds';
 
 type PlanItem = Schemas['PlanItem'];
 
@@ -18,30 +18,7 @@ export function inOrder(items: readonly PlanItem[]): PlanItem[] {
   );
 }
 
-/** What is to be done, as headings and captions say it. */
-export const KIND_WORDS: Record<PlanItem['kind'], string> = {
-  VISIT: 'Vet',
-  DRY: 'Dry',
-  CHECK: 'Check',
-  WATCH: 'Watch',
-  CLEAN: 'Clean',
-  PRACTICE: 'Practise',
-};
-
 /** "check both ears", "clean right ear", "vet" */
 export function itemWords(item: PlanItem): string {
-  switch (item.kind) {
-    case 'VISIT':
-      return 'vet';
-    case 'DRY':
-      return 'dry after water';
-    case 'CHECK':
-      return 'check both ears';
-    case 'WATCH':
-      return 'watch both ears';
-    case 'CLEAN':
-      return `clean ${earsName(item.ears)}`;
-    case 'PRACTICE':
-      return 'practise';
-  }
+  return KINDS[item.kind].words(item);
 }

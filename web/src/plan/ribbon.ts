@@ -5,6 +5,7 @@ import { earName, ofSide, SIDES, type Side } from '../measure/side';
 import { VERDICT_WORDS, type Verdict } from '../check/verdicts';
 import { exposureWords, isWet, type Exposure } from '../exposure/kinds';
 import { itemWords } from './items';
+import { KINDS } from './kinds';
 
 type Cleaning = Schemas['CleaningRecord'];
 type PlanItem = Schemas['PlanItem'];
@@ -163,23 +164,16 @@ function visitedMark(visit: VisitMark, today: Day): DogMark {
   };
 }
 
-const ON_THE_LINE: Record<'CHECK' | 'WATCH' | 'VISIT' | 'DRY', DogMark['kind']> = {
-  CHECK: 'toCheck',
-  WATCH: 'toCheck',
-  VISIT: 'toVisit',
-  DRY: 'toDry',
-};
-
 function plannedMarks(item: PlanItem, today: Day): (PlannedMark | DogMark)[] {
   const { best, earliest, latest } = item.window;
   // what is overdue is drawn on today, where it is to be done
   const day = daysBetween(today, best) < 0 ? today : best;
-  // every second day: on a ribbon the lanes would drown in it
-  if (item.kind === 'PRACTICE') return [];
-  if (item.kind !== 'CLEAN') {
+  const { ribbon } = KINDS[item.kind];
+  if (ribbon === 'none') return [];
+  if (ribbon !== 'ears') {
     return [
       {
-        kind: ON_THE_LINE[item.kind],
+        kind: ribbon,
         key: item.id,
         side: 'RIGHT',
         day,

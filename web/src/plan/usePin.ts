@@ -1,9 +1,6 @@
-import { useState } from 'react';
-import { v7 as newId } from 'uuid';
-import { api } from '../api/client';
-import { answered } from '../api/problem';
-import { CREATE, FIRST_VERSION } from '../fact/firstVersion';
+import { removeFact, takeBackRemoval } from '../fact/facts';
 import { useChange } from '../fact/useChange';
+import { useSay } from '../fact/useFact';
 import { longDate, type Day } from '../measure/days';
 
 /** Where a planned item of a dog is put, and why where that lies outside its window. */
@@ -16,40 +13,32 @@ export interface PinSaid {
 
 /** Takes back what was said of an item's day. */
 export function useUnpin() {
-  return useChange(async (pins: readonly string[], { household }) => {
-    for (const pin of pins) {
-      await answered(
-        api.DELETE('/api/households/{household}/pins/{pin}', {
-          params: { path: { household, pin }, header: FIRST_VERSION },
-        }),
-      );
-    }
-  });
-}
-
-/** Puts a planned item on a day; a retry goes under the same id. */
-export function usePin(onSaved?: () => void) {
-  const [id, setId] = useState(() => newId());
   return useChange(
-    ({ dogId, item, on, reason }: PinSaid, { household, ...when }) =>
-      answered(
-        api.PUT('/api/households/{household}/pins/{pin}', {
-          params: { path: { household, pin: id }, header: CREATE },
-          body: { dogId, ...when, item, on, ...(reason && { reason }) },
-        }),
-      ),
-    () => {
-      setId(newId());
-      onSaved?.();
-    },
-    ({ on }, household) => ({
-      words: `Moved to ${longDate(on)}.`,
+    (pins: readonly string[], { household }) =>
+      Promise.all(pins.map((id) => removeFact({ household, kind: 'pins', id }))),
+    undefined,
+    (_, household, removed) => ({
+      words: 'Back to its own day.',
       undo: () =>
-        answered(
-          api.DELETE('/api/households/{household}/pins/{pin}', {
-            params: { path: { household, pin: id }, header: FIRST_VERSION },
-          }),
+        Promise.all(
+          removed.map((one) => takeBackRemoval({ household, kind: 'pins', id: one.id }, one)),
         ),
     }),
+  );
+}
+
+/** Puts a planned item on a day. */
+export function usePin(onSaved?: () => void) {
+  return useSay(
+    'pins',
+    ({ dogId, item, on, reason }: PinSaid, when) => ({
+      dogId,
+      ...when,
+      item,
+      on,
+      ...(reason && { reason }),
+    }),
+    ({ on }) => `Moved to ${longDate(on)}.`,
+    onSaved,
   );
 }

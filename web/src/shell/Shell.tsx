@@ -15,15 +15,16 @@ import Typography from '@mui/material/Typography';
 import { useQueryClient } from '@tanstack/react-query';
 import { useMemo, useState, type ElementType, type ReactNode } from 'react';
 import { Link, Outlet, useLocation, useNavigate } from 'react-router';
-import { WaitingNotice } from '../cleaning/session/WaitingNotice';
+import { forgetDraftOf } from '../cleaning/session/forgetDraft';
+import { WaitingNotice } from '../fact/WaitingNotice';
 import { signOut } from '../account/session';
-import { chooseHousehold } from '../account/chosenHousehold';
-import { useLiveChanges } from '../account/useLiveChanges';
-import { useHousehold, useMayRecord, useMe, type Household } from '../account/useMe';
+import { chooseHousehold } from '../household/chosenHousehold';
+import { useLiveChanges } from '../household/useLiveChanges';
+import { useHousehold, useMayRecord, useMe, type Household } from '../household/useMe';
 import { UndoHost } from '../fact/UndoHost';
-import { useKeys } from './keys';
+import { useKeys } from '../ui/keys';
 import { KeysDialog } from './KeysDialog';
-import { Mark } from './Mark';
+import { Mark } from '../ui/Mark';
 import { SignedIn } from './SignedIn';
 
 /** Around every page of a signed-in person: the rail, or the bar on a phone, and the keys. */
@@ -69,7 +70,7 @@ function Frame() {
             typed stays here; it goes on by itself.
           </Alert>
         )}
-        <WaitingNotice />
+        <WaitingNotice onStored={forgetDraftOf} />
         <Outlet />
       </Box>
       <KeysDialog open={keysOpen} onClose={() => setKeysOpen(false)} />

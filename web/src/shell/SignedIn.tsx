@@ -1,10 +1,10 @@
 import LinearProgress from '@mui/material/LinearProgress';
 import type { ReactNode } from 'react';
 import { Navigate, useLocation } from 'react-router';
-import { useChosenHousehold } from '../account/chosenHousehold';
-import { HouseholdContext, useMe, type Household } from '../account/useMe';
+import { useChosenHousehold } from '../household/chosenHousehold';
+import { HouseholdContext, useMe, type Household } from '../household/useMe';
 import { Problem } from '../api/problem';
-import { Failure } from './Failure';
+import { Failure } from '../ui/Failure';
 
 function unreachable(error: Error | null): boolean {
   return error instanceof Problem && error.status === 0;

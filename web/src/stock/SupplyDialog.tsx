@@ -22,7 +22,8 @@ import {
   unitOf,
   type SupplyForm,
 } from './supplyForm';
-import { useRemoveSupply, useSaveSupply, type Supply } from './useStock';
+import { useSaveSupply, type Supply } from './useStock';
+import { useRemoveFact } from '../fact/useFact';
 
 /** The bottle or pack that is counted anew; nothing of it for a new one. */
 export interface Editing {
@@ -49,7 +50,7 @@ export function SupplyDialog({
   });
   const kind = useWatch({ control, name: 'kind' });
   const save = useSaveSupply(onClose);
-  const remove = useRemoveSupply();
+  const remove = useRemoveFact('supplies', 'Taken out of the house.', onClose);
   const text = (field: 'name' | 'size' | 'left' | 'openedOn') => ({
     error: !!formState.errors[field],
     helperText: formState.errors[field]?.message,
@@ -118,7 +119,7 @@ export function SupplyDialog({
               color="error"
               sx={{ mr: 'auto' }}
               loading={remove.isPending}
-              onClick={() => remove.mutate({ id, version }, { onSuccess: onClose })}
+              onClick={() => remove.mutate({ id, version })}
             >
               It is gone
             </Button>

@@ -1,7 +1,9 @@
-import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
-import { useHousehold } from '../account/useMe';
+import { useQuery } from '@tanstack/react-query';
 import { api, type Schemas } from '../api/client';
 import { answered } from '../api/problem';
+import { putFact, removeFact, restoreFact } from '../fact/facts';
+import { useChange } from '../fact/useChange';
+import { useHousehold } from '../household/useMe';
 
 export type Stock = Schemas['Stock'];
 export type Outlook = Schemas['StockOutlook'];
@@ -25,43 +27,19 @@ export interface Said {
   body: SupplyRequest;
 }
 
-/** Records a bottle or pack, or counts it anew. */
+/** Records a bottle or pack, or counts it anew; what was counted before can be said again. */
 export function useSaveSupply(onSaved: () => void) {
-  const household = useHousehold().id;
-  const client = useQueryClient();
-  return useMutation({
-    mutationFn: ({ id, version, body }: Said) =>
-      answered(
-        api.PUT('/api/households/{household}/supplies/{supply}', {
-          params: {
-            path: { household, supply: id },
-            header:
-              version === undefined ? { 'If-None-Match': '*' } : { 'If-Match': `"${version}"` },
-          },
-          body,
-        }),
-      ),
-    onSuccess: async () => {
-      await client.invalidateQueries({ queryKey: [household] });
-      onSaved();
+  return useChange(
+    ({ id, version, body }: Said, { household }) =>
+      putFact({ household, kind: 'supplies', id }, body, version),
+    onSaved,
+    ({ id, version }, household, saved) => {
+      const one = { household, kind: 'supplies' as const, id };
+      return {
+        words: version === undefined ? 'It is in the house now.' : 'Counted.',
+        undo: () =>
+          version === undefined ? removeFact(one, saved.version) : restoreFact(one, version),
+      };
     },
-  });
-}
-
-/** Takes a bottle or pack out of the house. */
-export function useRemoveSupply() {
-  const household = useHousehold().id;
-  const client = useQueryClient();
-  return useMutation({
-    mutationFn: ({ id, version }: { id: string; version: number }) =>
-      answered(
-        api.DELETE('/api/households/{household}/supplies/{supply}', {
-          params: {
-            path: { household, supply: id },
-            header: { 'If-Match': `"${version}"` },
-          },
-        }),
-      ),
-    onSuccess: () => client.invalidateQueries({ queryKey: [household] }),
-  });
+  );
 }

@@ -6,7 +6,7 @@ import Stack from '@mui/material/Stack';
 import TextField from '@mui/material/TextField';
 import Typography from '@mui/material/Typography';
 import { useState, type ChangeEvent } from 'react';
-import { useMayRecord } from '../account/useMe';
+import { useMayRecord } from '../household/useMe';
 import type { Schemas } from '../api/client';
 import { inWords, shortDate, type Day } from '../measure/days';
 import { useAppointments, useReadCalendar, type AppointmentSaid } from './useAppointments';

@@ -6,7 +6,7 @@ import Stack from '@mui/material/Stack';
 import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { useRef } from 'react';
 import { v7 as newId } from 'uuid';
-import { useHousehold, useMayRecord } from '../account/useMe';
+import { useHousehold, useMayRecord } from '../household/useMe';
 import { attach, documentPath, takeAway } from './documents';
 import type { VisitEntry } from './useVisits';
 

@@ -8,11 +8,11 @@ import TextField from '@mui/material/TextField';
 import { useMemo } from 'react';
 import { useForm, useWatch } from 'react-hook-form';
 import { Link as RouterLink, useNavigate } from 'react-router';
-import { useSettings } from '../account/useMe';
-import type { DogInFull } from '../dog/useDog';
+import { useSettings } from '../household/useMe';
+import type { DogInFull } from '../view/useDog';
 import { sidesAsSeen } from '../measure/facing';
 import { EarVisitFields } from './EarVisitFields';
-import { useSaveVisit } from './useVisits';
+import { useSaveFact } from '../fact/useFact';
 import { requestOf, visitFormSchema, type VisitForm, type VisitRequest } from './visitForm';
 
 /** The version of a visit that is corrected. */
@@ -49,7 +49,8 @@ export function VisitFormView({
     resolver: zodResolver(schema),
   });
   const form = useWatch({ control }) as VisitForm;
-  const save = useSaveVisit(
+  const save = useSaveFact(
+    'visits',
     visitId,
     corrected?.version,
     () => void navigate(`/dogs/${dogId}/visits?saved`),

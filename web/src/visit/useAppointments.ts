@@ -1,49 +1,25 @@
 import { useMutation } from '@tanstack/react-query';
-import { useHousehold } from '../account/useMe';
+import { useHousehold } from '../household/useMe';
 import { api, type Schemas } from '../api/client';
 import { answered } from '../api/problem';
-import { CREATE, FIRST_VERSION } from '../fact/firstVersion';
-import { useChange } from '../fact/useChange';
-import { useIds } from '../fact/useIds';
+import { useRemoveFact, useSay } from '../fact/useFact';
 
 export type AppointmentSaid = Pick<Schemas['AppointmentRequest'], 'on' | 'time' | 'what'>;
 
 /** Notes when a vet is to see a dog, and takes that back. */
 export function useAppointments(dogId: string, onMade: () => void) {
-  const { idOf, saved } = useIds();
-  const make = useChange(
-    (said: AppointmentSaid, { household, ...when }) =>
-      answered(
-        api.PUT('/api/households/{household}/appointments/{appointment}', {
-          params: {
-            path: { household, appointment: idOf(JSON.stringify(said)) },
-            header: CREATE,
-          },
-          body: { dogId, ...when, ...said },
-        }),
-      ),
+  const make = useSay(
+    'appointments',
+    (said: AppointmentSaid, when) => ({ dogId, ...when, ...said }),
+    ({ what }) => `Noted: ${what}.`,
     onMade,
-    (said, household) => {
-      const appointment = saved(JSON.stringify(said));
-      return {
-        words: `Noted: ${said.what}.`,
-        undo: () =>
-          answered(
-            api.DELETE('/api/households/{household}/appointments/{appointment}', {
-              params: { path: { household, appointment }, header: FIRST_VERSION },
-            }),
-          ),
-      };
-    },
   );
-  const cancel = useChange((appointment: string, { household }) =>
-    answered(
-      api.DELETE('/api/households/{household}/appointments/{appointment}', {
-        params: { path: { household, appointment }, header: FIRST_VERSION },
-      }),
-    ),
-  );
-  return { make: make.mutate, cancel: cancel.mutate, problem: make.error ?? cancel.error };
+  const cancel = useRemoveFact('appointments', 'The appointment is taken out.');
+  return {
+    make: make.mutate,
+    cancel: (id: string) => cancel.mutate({ id }),
+    problem: make.error ?? cancel.error,
+  };
 }
 
 /** Reads the appointments out of a calendar file; nothing is saved by that. */

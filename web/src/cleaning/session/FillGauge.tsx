@@ -3,7 +3,7 @@ import RemoveIcon from '@mui/icons-material/Remove';
 import Box from '@mui/material/Box';
 import IconButton from '@mui/material/IconButton';
 import Typography from '@mui/material/Typography';
-import { useSettings } from '../../account/useMe';
+import { useSettings } from '../../household/useMe';
 import { CanalDrawing } from '../../ear/CanalDrawing';
 import { earName, ofSide, type Side } from '../../measure/side';
 import { volumeWords } from '../../measure/units';

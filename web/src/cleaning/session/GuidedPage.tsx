@@ -2,10 +2,10 @@ import LinearProgress from '@mui/material/LinearProgress';
 import { useEffect, useRef, useState } from 'react';
 import { useNavigate, useParams, useSearchParams } from 'react-router';
 import { v7 as newId } from 'uuid';
-import { useHousehold, useKnownMe } from '../../account/useMe';
+import { useHousehold, useKnownMe } from '../../household/useMe';
 import { dayIn, momentOf } from '../../measure/days';
 import { SIDES, type Side } from '../../measure/side';
-import { Failure } from '../../shell/Failure';
+import { Failure } from '../../ui/Failure';
 import { forgetSession, keptProgress, keptSession, type DeviceSession } from './device';
 import { EndingView } from './EndingView';
 import { OutcomeView } from './OutcomeView';
@@ -20,12 +20,13 @@ import {
   type Progress,
   type Session,
 } from './progress';
-import { enqueue, forgetDraft, send } from './queue';
+import { enqueue, send } from '../../fact/queue';
+import { forgetDraft, forgetDraftOf } from './forgetDraft';
 import { SessionPlayer } from './SessionPlayer';
 import { StartView } from './StartView';
 import { SummaryView } from './SummaryView';
 import { useGuidedSession } from './useGuidedSession';
-import { useSending } from './useSending';
+import { useSending } from '../../fact/useSending';
 
 type Purpose = Session['purpose'];
 
@@ -57,7 +58,7 @@ export function GuidedPage({ purpose }: { purpose: Purpose }) {
   const navigate = useNavigate();
   const [kept] = useState(() => ownKept(dog, purpose, household.id, me?.id));
   const person = me?.id ?? kept?.person;
-  const waiting = useSending(person);
+  const waiting = useSending(person, forgetDraftOf);
   const afterCheck = kept && !isStale(kept) && waitsForCheck(kept) ? kept : undefined;
   const [ears, setEars] = useState<Side[]>(() => afterCheck?.progress.ears ?? askedEars(search));
   const [helper, setHelper] = useState(afterCheck?.progress.helper ?? true);
@@ -95,7 +96,7 @@ export function GuidedPage({ purpose }: { purpose: Purpose }) {
       what:
         progress.purpose === 'PRACTICE'
           ? {
-              kind: 'practice',
+              kind: 'practices',
               body: {
                 dogId: dog,
                 ...moment,
@@ -104,12 +105,12 @@ export function GuidedPage({ purpose }: { purpose: Purpose }) {
               },
             }
           : {
-              kind: 'cleaning',
+              kind: 'cleanings',
               body: cleaningOf(guided.session, progress, dog, moment, note),
             },
     });
     forgetSession(dog);
-    void send(person);
+    void send(person, forgetDraftOf);
     setPhase({ at: 'saved', guided, id });
   }
 

@@ -6,7 +6,7 @@ import Stack from '@mui/material/Stack';
 import Typography from '@mui/material/Typography';
 import { useQuery } from '@tanstack/react-query';
 import { Link as RouterLink } from 'react-router';
-import { useHousehold, useSettings } from '../../account/useMe';
+import { useHousehold, useSettings } from '../../household/useMe';
 import { api, type Schemas } from '../../api/client';
 import { answered } from '../../api/problem';
 import { count, longDate } from '../../measure/days';

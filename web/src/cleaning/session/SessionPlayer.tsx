@@ -4,7 +4,7 @@ import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import { useEffect, useMemo, useRef, useState } from 'react';
 import { ofSide } from '../../measure/side';
-import { useKeys, type KeyActions } from '../../shell/keys';
+import { useKeys, type KeyActions } from '../../ui/keys';
 import { HANDLED } from './handled';
 import { keptSound, type DeviceSession } from './device';
 import { openStep, secondsOf, share, type Progress, type Step } from './progress';

@@ -7,7 +7,7 @@ import Switch from '@mui/material/Switch';
 import Typography from '@mui/material/Typography';
 import { useState } from 'react';
 import { Link as RouterLink } from 'react-router';
-import { useMayRecord, useSettings } from '../../account/useMe';
+import { useMayRecord, useSettings } from '../../household/useMe';
 import { ChoiceField } from '../../form/ChoiceField';
 import { count } from '../../measure/days';
 import { sidesAsSeen } from '../../measure/facing';

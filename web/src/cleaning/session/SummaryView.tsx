@@ -5,7 +5,7 @@ import Stack from '@mui/material/Stack';
 import TextField from '@mui/material/TextField';
 import Typography from '@mui/material/Typography';
 import { useState } from 'react';
-import { useSettings } from '../../account/useMe';
+import { useSettings } from '../../household/useMe';
 import { minutesWords } from '../../measure/clock';
 import { count, dateWithYear } from '../../measure/days';
 import { sidesAsSeen } from '../../measure/facing';

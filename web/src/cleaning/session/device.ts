@@ -1,4 +1,4 @@
-import type { Household } from '../../account/useMe';
+import type { Household } from '../../household/useMe';
 import type { GuidedSession, Progress } from './progress';
 
 /** A session that runs on this device, with all it needs to go on without a connection. */

@@ -1,5 +1,5 @@
 import { keepPreviousData, useQuery } from '@tanstack/react-query';
-import { useHousehold } from '../../account/useMe';
+import { useHousehold } from '../../household/useMe';
 import { api } from '../../api/client';
 import { answered } from '../../api/problem';
 import type { Side } from '../../measure/side';

@@ -33,15 +33,14 @@ import org.evenlobe.server.StatementCount.Sent;
 import org.evenlobe.server.access.CurrentMember;
 import org.evenlobe.server.access.Member;
 import org.evenlobe.server.access.Role;
-import org.evenlobe.server.check.CheckKeeping;
 import org.evenlobe.server.check.CheckRequest;
 import org.evenlobe.server.check.CheckRequest.CheckedEarsRequest;
 import org.evenlobe.server.check.CheckRequest.DogSignsRequest;
 import org.evenlobe.server.check.CheckRequest.EarFindingRequest;
-import org.evenlobe.server.cleaning.CleaningKeeping;
 import org.evenlobe.server.cleaning.CleaningRequest;
 import org.evenlobe.server.cleaning.CleaningRequest.CleanedEarsRequest;
 import org.evenlobe.server.cleaning.CleaningRequest.EarCleaningRequest;
+import org.evenlobe.server.fact.FactKeeping;
 import org.evenlobe.server.fact.Precondition;
 
 /**
@@ -92,8 +91,7 @@ final class TodayCost {
   private void fill() {
     UUID person = UUID.fromString(owner.get("/api/me").json().get("id").asString());
     Member member = new Member(owner.household(), person, Role.OWNER);
-    CleaningKeeping cleanings = RunningServer.bean(CleaningKeeping.class);
-    CheckKeeping checks = RunningServer.bean(CheckKeeping.class);
+    FactKeeping facts = RunningServer.bean(FactKeeping.class);
     SplittableRandom random = new SplittableRandom(7);
     ZoneId zone = ZoneId.of("Europe/Berlin");
     LocalDate today = LocalDate.now(zone);
@@ -108,7 +106,7 @@ final class TodayCost {
             for (int back = 1; back < YEARS * 365; back += EVERY_DAYS) {
               Instant at =
                   today.minus(back, ChronoUnit.DAYS).atTime(18, 0).atZone(zone).toInstant();
-              cleanings.put(
+              facts.put(
                   UUID.randomUUID(),
                   Precondition.isNew(),
                   new CleaningRequest(
@@ -123,7 +121,7 @@ final class TodayCost {
             }
             for (int back = 1; back < YEARS * 365; back += CHECKED_EVERY_DAYS) {
               Instant at = today.minusDays(back).atTime(8, 0).atZone(zone).toInstant();
-              checks.put(UUID.randomUUID(), Precondition.isNew(), quiet(id, at, zone));
+              facts.put(UUID.randomUUID(), Precondition.isNew(), quiet(id, at, zone));
             }
           });
     }

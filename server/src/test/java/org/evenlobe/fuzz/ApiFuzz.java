@@ -133,7 +133,9 @@ public final class ApiFuzz {
     while (variable.find()) {
       boolean last = operation.pattern().indexOf('{', variable.end()) < 0;
       String value =
-          switch (variable.group(1)) {
+          switch (operation.pattern().contains("/dogs/{id}") && variable.group(1).equals("id")
+              ? "dog"
+              : variable.group(1)) {
             case "household" -> owner.household().toString();
             case "dog" -> dog(operation, fresh).toString();
             case "version" -> Integer.toString(random.nextInt(-1, 4));
@@ -152,7 +154,7 @@ public final class ApiFuzz {
 
   /** Mostly one that is there; a new one where one may be made. */
   private UUID dog(Operation operation, UUID fresh) {
-    boolean makes = operation.method().equals("PUT") && operation.pattern().endsWith("{dog}");
+    boolean makes = operation.method().equals("PUT") && operation.pattern().endsWith("/dogs/{id}");
     if (makes && random.nextInt(3) > 0) {
       return fresh;
     }

@@ -147,6 +147,29 @@ public final class Samples {
         dog, at, ", \"on\": \"%s\", \"time\": %s, \"what\": \"booster\"".formatted(on, time));
   }
 
+  /** A body of a kind of fact, by its path. */
+  public static String of(String kind, UUID dog) {
+    Instant then = Instant.parse("2026-01-01T10:00:00Z");
+    return switch (kind) {
+      case "dogs" -> dog("Reed");
+      case "checks" -> check(dog, then, QUIET_EAR, QUIET_EAR);
+      case "hold-releases" -> release(dog, then, "RIGHT");
+      case "cleanings" -> cleaning(dog, then, 1, 2);
+      case "practices" -> practice(dog, then, "TOUCH", "CALM");
+      case "visits" -> visit(dog, then, SEEN_EAR, SEEN_EAR);
+      case "appointments" -> appointment(dog, then, "2026-01-02", "null");
+      case "exposures" -> swim(dog, then, "2026-01-01", "2026-01-01");
+      case "dryings" -> said(dog, then, "");
+      case "expected-exposures" -> expectedSwim(dog, then, "\"MONDAY\"");
+      case "struck-days" ->
+          said(dog, then, ", \"expected\": \"%s\", \"on\": \"2026-01-01\"".formatted(dog));
+      case "skips" -> skip(dog, then, dog + ":CHECK:1");
+      case "pins" -> pin(dog, then, dog + ":CHECK:1", "2026-01-02", "");
+      case "supplies" -> bottle(250, 100);
+      default -> throw new IllegalArgumentException("there is no sample of " + kind);
+    };
+  }
+
   /** A new dog of the caller's. */
   public static UUID newDog(Caller caller) {
     UUID dog = UUID.randomUUID();

@@ -26,7 +26,7 @@ public record CheckRecord(
     Objects.requireNonNull(note, "note");
   }
 
-  /** Whether nothing at all was found, at either ear or at the dog. */
+  /** Whether nothing but a trace of wax was found, at either ear or at the dog. */
   public boolean showsNothing() {
     return ears.right().showsNothing() && ears.left().showsNothing() && dog.showsNothing();
   }

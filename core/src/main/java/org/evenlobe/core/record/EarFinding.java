@@ -74,13 +74,13 @@ public record EarFinding(
     return seen.contains(thing);
   }
 
-  /** Whether nothing was found; a sound that it turned to is nothing. */
+  /** Whether nothing was found but a trace of wax; a sound that it turned to is nothing. */
   public boolean showsNothing() {
     return redness == Grade.NONE
         && swelling == Grade.NONE
         && sores == Grade.NONE
-        && discharge == Grade.NONE
-        && odour == Odour.NONE
+        && (discharge == Grade.NONE || (discharge == Grade.MILD && dischargeKind.isWax()))
+        && (odour == Odour.NONE || odour == Odour.WAXY)
         && pain == Grade.NONE
         && hearing != HearingTry.DID_NOT_TURN
         && seen.isEmpty();

@@ -87,8 +87,14 @@ class VerdictLawTest {
     int quiet = 0;
     for (EarBackground before : backgrounds()) {
       EarSigns nothing = new EarSigns(Side.LEFT, EarFinding.NOTHING, DogSigns.NOTHING, before);
+      EarSigns trace = odourAndHearing(nothing, Odour.WAXY, HearingTry.TURNED);
       List<EarSigns> near = new ArrayList<>(worsenings(nothing));
       near.add(nothing);
+      near.addAll(worsenings(trace));
+      for (DischargeKind kind : KINDS) {
+        near.add(discharge(trace, Grade.MILD, kind));
+        near.addAll(worsenings(discharge(trace, Grade.MILD, kind)));
+      }
       for (EarSigns signs : near) {
         if (signs.ear().showsNothing() && signs.dog().showsNothing()) {
           quiet++;
@@ -96,7 +102,7 @@ class VerdictLawTest {
         }
       }
     }
-    assertThat(quiet).isGreaterThanOrEqualTo(backgrounds().size());
+    assertThat(quiet).isGreaterThan(5 * backgrounds().size());
   }
 
   private static List<EarBackground> backgrounds() {

@@ -1,6 +1,7 @@
 package org.evenlobe.server.access;
 
 import java.time.Clock;
+import java.time.Duration;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.time.ZoneId;
@@ -10,6 +11,8 @@ import org.springframework.transaction.annotation.Transactional;
 /** What day it is where the current household lives. */
 @Component
 public class HouseholdDay {
+  private static final Duration CLOCK_SKEW = Duration.ofMinutes(5);
+
   private final Memberships memberships;
   private final Clock clock;
 
@@ -33,6 +36,13 @@ public class HouseholdDay {
   /** Today's date in a zone. */
   public LocalDate today(ZoneId zone) {
     return LocalDate.now(clock.withZone(zone));
+  }
+
+  /**
+   * The latest instant that may be said to have been: a phone's clock may be ahead by that much.
+   */
+  public Instant latest() {
+    return now().plus(CLOCK_SKEW);
   }
 
   /** The present instant. */

@@ -1,6 +1,8 @@
 package org.evenlobe.server.account;
 
 import io.swagger.v3.oas.annotations.Parameter;
+import io.swagger.v3.oas.annotations.enums.ParameterIn;
+import io.swagger.v3.oas.annotations.media.Schema;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
 import java.time.LocalDate;
@@ -26,7 +28,6 @@ import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
-import org.springframework.web.bind.annotation.RequestHeader;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 
@@ -82,9 +83,10 @@ class HouseholdController {
   @PutMapping("/api/households/{household}/settings")
   ResponseEntity<FactAnswer> putSettings(
       @PathVariable UUID household,
-      @RequestHeader(name = "If-Match", required = false) @Nullable String ifMatch,
+      @Parameter(in = ParameterIn.HEADER, name = "If-Match", schema = @Schema(type = "string"))
+          Precondition given,
       @Valid @RequestBody SettingsRequest said) {
-    return FactAnswer.of(settings.put(Precondition.of(null, ifMatch), said));
+    return FactAnswer.of(settings.put(given, said), changes);
   }
 
   @GetMapping("/api/households/{household}/members")

@@ -35,29 +35,21 @@ import org.evenlobe.server.account.Accounts;
 import org.evenlobe.server.account.SettingsKeeping;
 import org.evenlobe.server.account.SettingsRequest;
 import org.evenlobe.server.account.SettingsRequest.CapacityRequest;
-import org.evenlobe.server.check.CheckKeeping;
 import org.evenlobe.server.check.CheckRequest;
 import org.evenlobe.server.check.CheckRequest.CheckedEarsRequest;
 import org.evenlobe.server.check.CheckRequest.DogSignsRequest;
 import org.evenlobe.server.check.CheckRequest.EarFindingRequest;
-import org.evenlobe.server.cleaning.CleaningKeeping;
 import org.evenlobe.server.cleaning.CleaningRequest;
 import org.evenlobe.server.cleaning.CleaningRequest.CleanedEarsRequest;
 import org.evenlobe.server.cleaning.CleaningRequest.EarCleaningRequest;
-import org.evenlobe.server.cleaning.PracticeKeeping;
 import org.evenlobe.server.cleaning.PracticeRequest;
-import org.evenlobe.server.dog.DogKeeping;
 import org.evenlobe.server.exposure.ExpectedExposureRequest;
 import org.evenlobe.server.exposure.ExpectedExposureRequest.YearDayRequest;
-import org.evenlobe.server.exposure.ExposureKeeping;
 import org.evenlobe.server.exposure.ExposureRequest;
-import org.evenlobe.server.exposure.StoredExpectedExposure;
+import org.evenlobe.server.fact.FactKeeping;
 import org.evenlobe.server.fact.Precondition;
 import org.evenlobe.server.plan.HouseholdPlans;
-import org.evenlobe.server.record.DogFactKeeping;
-import org.evenlobe.server.stock.SupplyKeeping;
 import org.evenlobe.server.stock.SupplyRequest;
-import org.evenlobe.server.visit.VisitKeeping;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.boot.ApplicationArguments;
@@ -86,14 +78,7 @@ class DemoHousehold implements ApplicationRunner {
   private static final int FIRST_DAYS_TRIED = 40;
 
   private final Accounts accounts;
-  private final DogKeeping dogs;
-  private final CleaningKeeping cleanings;
-  private final CheckKeeping checks;
-  private final VisitKeeping visits;
-  private final ExposureKeeping exposures;
-  private final PracticeKeeping practices;
-  private final SupplyKeeping supplies;
-  private final DogFactKeeping expected;
+  private final FactKeeping facts;
   private final SettingsKeeping settings;
   private final DemoRecords kept;
   private final HouseholdPlans plans;
@@ -103,28 +88,14 @@ class DemoHousehold implements ApplicationRunner {
 
   DemoHousehold(
       Accounts accounts,
-      DogKeeping dogs,
-      CleaningKeeping cleanings,
-      CheckKeeping checks,
-      VisitKeeping visits,
-      ExposureKeeping exposures,
-      PracticeKeeping practices,
-      SupplyKeeping supplies,
-      DogFactKeeping expected,
+      FactKeeping facts,
       SettingsKeeping settings,
       DemoRecords kept,
       HouseholdPlans plans,
       HouseholdDay day,
       Planner planner) {
     this.accounts = accounts;
-    this.dogs = dogs;
-    this.cleanings = cleanings;
-    this.checks = checks;
-    this.visits = visits;
-    this.exposures = exposures;
-    this.practices = practices;
-    this.supplies = supplies;
-    this.expected = expected;
+    this.facts = facts;
     this.settings = settings;
     this.kept = kept;
     this.plans = plans;
@@ -167,7 +138,7 @@ class DemoHousehold implements ApplicationRunner {
             ? List.of()
             : new DemoChecks(ZONE)
                 .missing(dog, record.checks().get(record.checks().size() - 1).day(), until);
-    missing.forEach(check -> checks.put(check.id(), Precondition.isNew(), said(dog, check)));
+    missing.forEach(check -> facts.put(check.id(), Precondition.isNew(), said(dog, check)));
     List<CheckRecord> all = new ArrayList<>(record.checks());
     all.addAll(missing);
     DogRecord checked = record.with(CheckRecord.class, all);
@@ -177,12 +148,12 @@ class DemoHousehold implements ApplicationRunner {
 
   private void begin(DemoDog dog, LocalDate today) {
     LocalDate joined = today.minusDays(dog.daysHere());
-    dogs.put(dog.id(), Precondition.isNew(), dog.said(joined));
+    facts.put(dog.id(), Precondition.isNew(), dog.said(joined));
     for (CheckRecord check : new DemoChecks(ZONE).begun(dog, joined, today)) {
-      checks.put(check.id(), Precondition.isNew(), said(dog, check));
+      facts.put(check.id(), Precondition.isNew(), said(dog, check));
     }
     for (DemoVisits.DemoVisit visit : new DemoVisits(ZONE).of(dog, today)) {
-      visits.put(visit.id(), Precondition.isNew(), visit.said());
+      facts.put(visit.id(), Precondition.isNew(), visit.said());
     }
     practise(dog, today);
     if (dog == DemoDog.OTTER) {
@@ -209,7 +180,7 @@ class DemoHousehold implements ApplicationRunner {
   private void practise(DemoDog dog, LocalDate today) {
     DogRecord record = kept.one(dog.id());
     for (Practice practice : new DemoPractices(ZONE).missing(dog, record, today)) {
-      practices.put(
+      facts.put(
           practice.id(),
           Precondition.isNew(),
           new PracticeRequest(
@@ -224,7 +195,7 @@ class DemoHousehold implements ApplicationRunner {
   /** Two bottles and a pack, counted four weeks ago. */
   private void lay(LocalDate today) {
     Instant counted = today.minusDays(28).atTime(10, 0).atZone(ZONE).toInstant();
-    supplies.put(
+    facts.put(
         id("bottle"),
         Precondition.isNew(),
         new SupplyRequest(
@@ -235,7 +206,7 @@ class DemoHousehold implements ApplicationRunner {
             150.0,
             counted,
             today.minusDays(40)));
-    supplies.put(
+    facts.put(
         id("second bottle"),
         Precondition.isNew(),
         new SupplyRequest(
@@ -246,7 +217,7 @@ class DemoHousehold implements ApplicationRunner {
             120.0,
             counted,
             null));
-    supplies.put(
+    facts.put(
         id("pads"),
         Precondition.isNew(),
         new SupplyRequest(
@@ -262,14 +233,12 @@ class DemoHousehold implements ApplicationRunner {
             ExposureKind.SWIM,
             firstDay,
             lastDay);
-    exposures.put(dog.swimId(firstDay), Precondition.isNew(), swim);
+    facts.put(dog.swimId(firstDay), Precondition.isNew(), swim);
   }
 
   /** From then on it is expected; the last Saturday has not been confirmed. */
   private void swimsOnSaturdays(DemoDog dog, LocalDate from) {
-    expected.put(
-        StoredExpectedExposure.class,
-        StoredExpectedExposure::new,
+    facts.put(
         id("saturdays"),
         Precondition.isNew(),
         new ExpectedExposureRequest(
@@ -279,8 +248,7 @@ class DemoHousehold implements ApplicationRunner {
             ExposureKind.SWIM,
             Set.of(DayOfWeek.SATURDAY),
             new YearDayRequest(1, 1),
-            new YearDayRequest(12, 31)),
-        errors -> {});
+            new YearDayRequest(12, 31)));
   }
 
   /** Two hands: two dogs on a weekday, one at the weekend; and the marsh's latitude. */
@@ -328,7 +296,7 @@ class DemoHousehold implements ApplicationRunner {
   private void record(DogRecord before, DogRecord after) {
     for (CleaningRecord cleaning : after.cleanings()) {
       if (!before.cleanings().contains(cleaning)) {
-        cleanings.put(cleaning.id(), Precondition.isNew(), said(before.id(), cleaning));
+        facts.put(cleaning.id(), Precondition.isNew(), said(before.id(), cleaning));
       }
     }
   }

@@ -1,11 +1,12 @@
 package org.evenlobe.server.exposure;
 
 import java.util.UUID;
-import org.evenlobe.server.record.DogFactRepository;
+import org.evenlobe.server.fact.FactKey;
 import org.springframework.data.jpa.repository.Query;
+import org.springframework.data.repository.Repository;
 
 /** What is expected to happen to the ears of a household's dogs. */
-public interface ExpectedExposures extends DogFactRepository<StoredExpectedExposure> {
+interface ExpectedExposures extends Repository<StoredExpectedExposure, FactKey> {
 
   /** Whether that is expected of that dog. */
   @Query(

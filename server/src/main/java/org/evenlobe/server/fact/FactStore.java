@@ -3,6 +3,7 @@ package org.evenlobe.server.fact;
 import jakarta.persistence.EntityManager;
 import java.time.Clock;
 import java.time.Duration;
+import java.time.Instant;
 import java.time.OffsetDateTime;
 import java.util.List;
 import java.util.Optional;
@@ -110,12 +111,8 @@ public class FactStore {
     FactKey key = new FactKey(CurrentMember.household(), id);
     waitForOthers(key);
     F present = found(kind, key);
-    KeptVersion<B> kept =
-        versions(kind, bodyType, id).stream()
-            .filter(one -> one.version() == version && one.restorable())
-            .findFirst()
-            .orElseThrow(Refusal::notFound);
-    B body = kept.said().orElseThrow(Refusal::notFound);
+    B body =
+        json.readValue(restorable(kind, key, version).orElseThrow(Refusal::notFound), bodyType);
     return correct(kind, present, key, body, json.writeValueAsString(body));
   }
 
@@ -124,35 +121,55 @@ public class FactStore {
    *
    * @throws Refusal 404 if there is no such fact
    */
-  public <B> List<KeptVersion<B>> versions(
-      Class<? extends StoredFact<B>> kind, Class<B> bodyType, UUID id) {
-    OffsetDateTime undoable = OffsetDateTime.now(clock).minus(UNDOABLE);
+  public <B> List<KeptVersion<B>> versions(FactKind<B, ?> kind, UUID id) {
+    FactKey key = new FactKey(CurrentMember.household(), id);
     List<KeptVersion<B>> versions =
-        jdbc.sql(
-                """
+        kept(kind.stored(), key).stream().map(one -> one.read(kind, json)).toList();
+    if (versions.isEmpty()) {
+      throw Refusal.notFound();
+    }
+    return versions;
+  }
+
+  private Optional<String> restorable(Class<?> kind, FactKey key, int version) {
+    return kept(kind, key).stream()
+        .filter(one -> one.version() == version && one.restorable())
+        .findFirst()
+        .map(Kept::body);
+  }
+
+  /** A version as it is kept; without a body where it says that the fact is gone. */
+  private record Kept(
+      int version, String by, Instant at, boolean restorable, @Nullable String body) {
+    <B> KeptVersion<B> read(FactKind<B, ?> kind, JsonMapper json) {
+      Optional<B> said = Optional.ofNullable(body).map(text -> json.readValue(text, kind.body()));
+      return new KeptVersion<>(version, by, at, restorable, said, said.flatMap(kind.day()));
+    }
+  }
+
+  private List<Kept> kept(Class<?> kind, FactKey key) {
+    OffsetDateTime undoable = OffsetDateTime.now(clock).minus(UNDOABLE);
+    return jdbc.sql(
+            """
             select version, body, person.name, recorded_at,
               lead(recorded_at) over (order by version) as replaced_at
             from fact_version join person on person.id = person_id
             where household_id = ? and fact_id = ? and kind = ?
             order by version desc
             """)
-            .params(CurrentMember.household(), id, kind.getSimpleName())
-            .query(
-                (row, n) -> {
-                  String body = row.getString(2);
-                  OffsetDateTime replaced = row.getObject(5, OffsetDateTime.class);
-                  return new KeptVersion<B>(
-                      row.getInt(1),
-                      row.getString(3),
-                      row.getObject(4, OffsetDateTime.class).toInstant(),
-                      body != null && replaced != null && replaced.isAfter(undoable),
-                      Optional.ofNullable(body).map(said -> json.readValue(said, bodyType)));
-                })
-            .list();
-    if (versions.isEmpty()) {
-      throw Refusal.notFound();
-    }
-    return versions;
+        .params(key.householdId(), key.id(), kind.getSimpleName())
+        .query(
+            (row, n) -> {
+              String body = row.getString("body");
+              OffsetDateTime replaced = row.getObject("replaced_at", OffsetDateTime.class);
+              return new Kept(
+                  row.getInt("version"),
+                  row.getString("name"),
+                  row.getObject("recorded_at", OffsetDateTime.class).toInstant(),
+                  body != null && replaced != null && replaced.isAfter(undoable),
+                  body);
+            })
+        .list();
   }
 
   private <F extends StoredFact<?>> F found(Class<F> kind, FactKey key) {
@@ -236,7 +253,12 @@ public class FactStore {
 
   private void keep(Class<?> kind, FactKey key, int version, @Nullable String said) {
     Member member = CurrentMember.get();
-    jdbc.sql("insert into fact_version values (?, ?, ?, ?, cast(? as jsonb), ?, ?)")
+    jdbc.sql(
+            """
+            insert into fact_version
+              (household_id, fact_id, version, kind, body, person_id, recorded_at)
+            values (?, ?, ?, ?, cast(? as jsonb), ?, ?)
+            """)
         .params(
             key.householdId(),
             key.id(),

@@ -34,7 +34,7 @@ import org.evenlobe.server.dog.Dog;
 import org.evenlobe.server.dog.Dogs;
 import org.evenlobe.server.problem.Refusal;
 import org.evenlobe.server.record.DogRecords;
-import org.evenlobe.server.stock.SupplyKeeping;
+import org.evenlobe.server.stock.SupplyAnswers;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -49,7 +49,7 @@ public class SessionAnswers {
   private final Dogs dogs;
   private final DogRecords records;
   private final SettingsKeeping settings;
-  private final SupplyKeeping supplies;
+  private final SupplyAnswers supplies;
   private final SessionProgress progress;
   private final HouseholdDay day;
   private final Planner planner;
@@ -59,7 +59,7 @@ public class SessionAnswers {
       Dogs dogs,
       DogRecords records,
       SettingsKeeping settings,
-      SupplyKeeping supplies,
+      SupplyAnswers supplies,
       SessionProgress progress,
       HouseholdDay day,
       Planner planner,

@@ -15,7 +15,7 @@ import org.evenlobe.server.account.SettingsKeeping;
 import org.evenlobe.server.dog.Dog;
 import org.evenlobe.server.dog.Dogs;
 import org.evenlobe.server.record.DogRecords;
-import org.evenlobe.server.stock.SupplyKeeping;
+import org.evenlobe.server.stock.SupplyAnswers;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -25,7 +25,7 @@ public class StockAnswers {
   private final Dogs dogs;
   private final DogRecords records;
   private final SettingsKeeping settings;
-  private final SupplyKeeping supplies;
+  private final SupplyAnswers supplies;
   private final HouseholdDay day;
   private final PlanMaking making;
 
@@ -33,7 +33,7 @@ public class StockAnswers {
       Dogs dogs,
       DogRecords records,
       SettingsKeeping settings,
-      SupplyKeeping supplies,
+      SupplyAnswers supplies,
       HouseholdDay day,
       PlanMaking making) {
     this.dogs = dogs;

@@ -1,21 +1,20 @@
 package org.evenlobe.server.record;
 
-import java.time.Duration;
 import java.time.LocalDate;
+import java.util.Optional;
 import java.util.UUID;
+import java.util.function.Supplier;
 import org.evenlobe.server.access.CurrentMember;
 import org.evenlobe.server.access.HouseholdDay;
 import org.evenlobe.server.dog.Dog;
 import org.evenlobe.server.dog.Dogs;
+import org.evenlobe.server.fact.FactKind;
 import org.evenlobe.server.problem.InvalidFields;
 import org.springframework.stereotype.Component;
 
 /** What holds for every fact of a dog: whose it is, and when it may have happened. */
 @Component
 public class DogFactRules {
-  /** A phone's clock may be ahead of the server's by that much. */
-  private static final Duration CLOCK_SKEW = Duration.ofMinutes(5);
-
   private static final LocalDate OLDEST = LocalDate.of(1990, 1, 1);
 
   private final Dogs dogs;
@@ -24,6 +23,32 @@ public class DogFactRules {
   DogFactRules(Dogs dogs, HouseholdDay day) {
     this.dogs = dogs;
     this.day = day;
+  }
+
+  /** What else has to hold of a fact of a dog. */
+  @FunctionalInterface
+  public interface More<B> {
+    /** Notes what is wrong with it. */
+    void check(UUID id, B said, InvalidFields.Collector errors);
+  }
+
+  /** A kind of facts of dogs of which nothing else has to hold. */
+  public <B extends DogFactRequest, F extends StoredDogFact<B>> FactKind<B, F> kind(
+      String path, Class<B> body, Class<F> stored, Supplier<F> blank) {
+    return kind(path, body, stored, blank, (id, said, errors) -> {});
+  }
+
+  /** A kind of facts of dogs, and what else has to hold of them. */
+  public <B extends DogFactRequest, F extends StoredDogFact<B>> FactKind<B, F> kind(
+      String path, Class<B> body, Class<F> stored, Supplier<F> blank, More<B> more) {
+    return new FactKind<>(
+        path,
+        body,
+        stored,
+        blank,
+        true,
+        said -> Optional.of(said.moment().day()),
+        (id, said) -> happened(said).and(errors -> more.check(id, said, errors)).throwIfAny());
   }
 
   /**
@@ -45,7 +70,7 @@ public class DogFactRules {
     LocalDate on = said.moment().day();
     Dog dog = dog(said.dogId());
     return new InvalidFields.Collector()
-        .require(!said.at().isAfter(day.now().plus(CLOCK_SKEW)), "at", "must not lie in the future")
+        .require(!said.at().isAfter(day.latest()), "at", "must not lie in the future")
         .require(!on.isBefore(OLDEST), "at", "must not lie before 1990")
         .require(
             dog.bornOn().map(born -> !on.isBefore(born)).orElse(true),

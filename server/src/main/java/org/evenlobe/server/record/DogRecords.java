@@ -19,10 +19,10 @@ import org.springframework.transaction.annotation.Transactional;
 @Component
 @Transactional(propagation = Propagation.MANDATORY, readOnly = true)
 public class DogRecords {
-  private final List<FactSource> sources;
+  private final DogFacts facts;
 
-  DogRecords(List<FactSource> sources) {
-    this.sources = sources;
+  DogRecords(DogFacts facts) {
+    this.facts = facts;
   }
 
   /** The dog with all its facts. */
@@ -51,12 +51,10 @@ public class DogRecords {
   private List<DogRecord> complete(List<DogRecord> bare, Optional<UUID> only) {
     Map<UUID, List<Dated>> byDog = new HashMap<>();
     bare.forEach(dog -> byDog.put(dog.id(), new ArrayList<>()));
-    for (FactSource source : sources) {
-      for (FactSource.DogFact fact : source.facts(CurrentMember.household(), only)) {
-        List<Dated> facts = byDog.get(fact.dogId());
-        if (facts != null) {
-          facts.add(fact.fact());
-        }
+    for (DogFacts.DogFact fact : facts.of(CurrentMember.household(), only)) {
+      List<Dated> mine = byDog.get(fact.dog());
+      if (mine != null) {
+        mine.add(fact.fact());
       }
     }
     return bare.stream()

@@ -1,0 +1,41 @@
+package org.evenlobe.server.cleaning;
+
+import org.evenlobe.core.record.Supply;
+import org.evenlobe.server.access.CurrentMember;
+import org.evenlobe.server.fact.FactKind;
+import org.evenlobe.server.record.DogFactRules;
+import org.evenlobe.server.stock.Supplies;
+import org.springframework.context.annotation.Bean;
+import org.springframework.context.annotation.Configuration;
+
+/** What is kept of cleanings and of practices on the trust ladder. */
+@Configuration
+class CleaningKinds {
+
+  @Bean
+  FactKind<CleaningRequest, Cleaning> cleaningKind(DogFactRules rules, Supplies supplies) {
+    return rules.kind(
+        "cleanings",
+        CleaningRequest.class,
+        Cleaning.class,
+        Cleaning::new,
+        (id, said, errors) ->
+            errors
+                .require(
+                    said.ears().right() != null || said.ears().left() != null,
+                    "ears",
+                    "must name one ear at least")
+                .require(
+                    said.cleaner() == null
+                        || supplies.wasThere(
+                            CurrentMember.household(), said.cleaner(), Supply.Kind.CLEANER),
+                    "cleaner",
+                    "is not a bottle of this household"));
+  }
+
+  @Bean
+  FactKind<PracticeRequest, StoredPractice> practiceKind(DogFactRules rules) {
+    return rules.kind(
+        "practices", PracticeRequest.class, StoredPractice.class, StoredPractice::new);
+  }
+}

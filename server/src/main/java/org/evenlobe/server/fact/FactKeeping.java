@@ -1,0 +1,68 @@
+package org.evenlobe.server.fact;
+
+import java.util.List;
+import java.util.UUID;
+import org.evenlobe.server.problem.InvalidFields;
+import org.evenlobe.server.problem.Refusal;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Records, corrects, removes and restores facts of any kind, each by the rules of its kind. */
+@Service
+@Transactional
+public class FactKeeping {
+  private final FactStore facts;
+  private final FactKinds kinds;
+
+  FactKeeping(FactStore facts, FactKinds kinds) {
+    this.facts = facts;
+    this.kinds = kinds;
+  }
+
+  /**
+   * Records or corrects the fact of which a body speaks.
+   *
+   * @throws InvalidFields if something is wrong with it
+   * @throws Refusal if it cannot be written so
+   */
+  public <B> StoredFact<B> put(UUID id, Precondition given, B said) {
+    return put(kinds.of(said), id, given, said);
+  }
+
+  private <B, F extends StoredFact<B>> F put(
+      FactKind<B, F> kind, UUID id, Precondition given, B said) {
+    return facts.put(
+        kind.stored(), kind.blank(), id, given, said, () -> kind.rules().check(id, said));
+  }
+
+  /**
+   * Makes a version that says that the fact is gone; it can be restored for 30 days.
+   *
+   * @throws Refusal if there is none, or not at that version, or its kind stays
+   */
+  public <B, F extends StoredFact<B>> F remove(FactKind<B, F> kind, UUID id, Precondition given) {
+    if (!kind.isRemovable()) {
+      throw Refusal.notFound();
+    }
+    return facts.remove(kind.stored(), id, given);
+  }
+
+  /**
+   * Says again what an earlier version said.
+   *
+   * @throws Refusal 404 if there is no such version, or it was replaced too long ago
+   */
+  public <B, F extends StoredFact<B>> F restore(FactKind<B, F> kind, UUID id, int version) {
+    return facts.restore(kind.stored(), kind.body(), id, version);
+  }
+
+  /**
+   * All versions of a fact, the latest first.
+   *
+   * @throws Refusal 404 if there is no such fact
+   */
+  @Transactional(readOnly = true)
+  public <B, F extends StoredFact<B>> List<KeptVersion<B>> versions(FactKind<B, F> kind, UUID id) {
+    return facts.versions(kind, id);
+  }
+}

@@ -1,0 +1,43 @@
+package org.evenlobe.server.fact;
+
+import java.time.LocalDate;
+import java.util.Optional;
+import java.util.UUID;
+import java.util.function.Function;
+import java.util.function.Supplier;
+import org.evenlobe.server.problem.InvalidFields;
+
+/**
+ * One kind of fact: where it is reached, what a client says of it, how that is kept, and what has
+ * to hold. All that can be done with a fact is done for every kind alike by {@link FactController}.
+ *
+ * @param <B> the body that a client sends
+ * @param <F> the fact as it is stored
+ * @param path the segment of the address, such as "checks"
+ * @param body the class of the body
+ * @param stored the class of the stored fact
+ * @param blank makes one of which nothing was said yet
+ * @param isRemovable whether it can be deleted
+ * @param day the local day that a body is of, where it is of one
+ * @param rules what has to hold
+ */
+public record FactKind<B, F extends StoredFact<B>>(
+    String path,
+    Class<B> body,
+    Class<F> stored,
+    Supplier<F> blank,
+    boolean isRemovable,
+    Function<B, Optional<LocalDate>> day,
+    Rules<B> rules) {
+
+  /** What has to hold of what is said. */
+  @FunctionalInterface
+  public interface Rules<B> {
+    /**
+     * Asked where a version would be made.
+     *
+     * @throws InvalidFields if something is wrong with it
+     */
+    void check(UUID id, B said);
+  }
+}

@@ -1,0 +1,94 @@
+import { useQuery } from '@tanstack/react-query';
+import { useHousehold } from '../household/useMe';
+import {
+  putFact,
+  removeFact,
+  restoreFact,
+  takeBackRemoval,
+  versionsOf,
+  type FactBody,
+  type FactKind,
+} from './facts';
+import { useChange, type Said } from './useChange';
+import { useIds } from './useIds';
+
+/** All versions of a fact, the latest first. */
+export function useVersions<K extends FactKind>(kind: K, id: string) {
+  const household = useHousehold().id;
+  return useQuery({
+    queryKey: [household, kind, id, 'versions'],
+    queryFn: () => versionsOf({ household, kind, id }),
+  });
+}
+
+/**
+ * Records or corrects a fact under an id that stays the same over all tries.
+ *
+ * @param version the version that is corrected; undefined for a new fact
+ */
+export function useSaveFact<K extends FactKind>(
+  kind: K,
+  id: string,
+  version: number | undefined,
+  onSaved: () => unknown,
+) {
+  return useChange(
+    (body: FactBody<K>, { household }) => putFact({ household, kind, id }, body, version),
+    onSaved,
+  );
+}
+
+/** A fact, and the version of it that the person saw, where that is known. */
+export interface Known {
+  id: string;
+  version?: number | undefined;
+}
+
+/**
+ * Deletes facts, and offers to take that back.
+ *
+ * @param words what was deleted, in a few words
+ */
+export function useRemoveFact(kind: FactKind, words: string, onSaved?: () => unknown) {
+  return useChange(
+    ({ id, version }: Known, { household }) => removeFact({ household, kind, id }, version),
+    onSaved,
+    ({ id }, household, removed) => ({
+      words,
+      undo: () => takeBackRemoval({ household, kind, id }, removed),
+    }),
+  );
+}
+
+/** Says again what an earlier version of a fact said. */
+export function useRestoreFact(kind: FactKind, id: string) {
+  return useChange((version: number, { household }) =>
+    restoreFact({ household, kind, id }, version),
+  );
+}
+
+/**
+ * Says something new with one tap: the same said again is a retry under the same id, and it is taken
+ * back with one tap where it was said.
+ *
+ * @param body what is stored
+ * @param words what was said, in a few words
+ */
+export function useSay<K extends FactKind, V>(
+  kind: K,
+  body: (said: V, when: Omit<Said, 'household'>) => FactBody<K>,
+  words: (said: V) => string,
+  onSaved?: (said: V) => unknown,
+) {
+  const { idOf, saved } = useIds();
+  const key = (said: V) => JSON.stringify(said) ?? '';
+  return useChange(
+    (said: V, { household, ...when }) =>
+      putFact({ household, kind, id: idOf(key(said)) }, body(said, when)),
+    onSaved,
+    (said, household) => {
+      const id = saved(key(said));
+      return { words: words(said), undo: () => removeFact({ household, kind, id }, 1) };
+    },
+  );
+}

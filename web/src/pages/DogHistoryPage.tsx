@@ -1,0 +1,66 @@
+import Button from '@mui/material/Button';
+import Typography from '@mui/material/Typography';
+import { Link as RouterLink, useParams } from 'react-router';
+import { useSettings } from '../household/useMe';
+import type { Schemas } from '../api/client';
+import { CARRIAGES, CANAL_HAIRS, FEATHERINGS, WATERS } from '../ear/traits';
+import { useRestoreFact, useVersions } from '../fact/useFact';
+import { Versions } from '../fact/Versions';
+import { dateWithYear } from '../measure/days';
+import { weightWords } from '../measure/units';
+import { Page } from './Page';
+
+type Said = Schemas['DogRequest'];
+
+/** All that was said of a dog, by whom and when. */
+export function Component() {
+  const { dog = '' } = useParams();
+  const versions = useVersions('dogs', dog);
+  const restore = useRestoreFact('dogs', dog);
+  return (
+    <Page
+      title="What was said"
+      aside={versions.data?.[0]?.said?.name}
+      actions={
+        <Button component={RouterLink} to={`/dogs/${dog}`}>
+          Back to the dog
+        </Button>
+      }
+    >
+      <Versions
+        query={versions}
+        describe={(said) => <DogWords said={said} />}
+        onRestore={restore.mutate}
+        restoring={restore.isPending}
+        problem={restore.error}
+      />
+    </Page>
+  );
+}
+
+function label<V extends string>(choices: readonly { value: V; label: string }[], value: V) {
+  return choices.find((choice) => choice.value === value)?.label ?? '';
+}
+
+function DogWords({ said }: { said: Said }) {
+  const { weightUnit } = useSettings();
+  const weight = said.weights.at(-1);
+  return (
+    <>
+      <Typography sx={{ fontWeight: 650 }}>{said.name}</Typography>
+      <Typography>
+        {[
+          said.bornOn && `born ${dateWithYear(said.bornOn)}`,
+          weight && weightWords(weight.weight, weightUnit),
+          `flap ${label(CARRIAGES, said.ears.carriage)}`,
+          `canal hair ${label(CANAL_HAIRS, said.ears.canalHair)}`,
+          `feathering ${label(FEATHERINGS, said.ears.feathering)}`,
+          `water ${label(WATERS, said.life.water)}`,
+          said.leftOn && `left ${dateWithYear(said.leftOn)}`,
+        ]
+          .filter(Boolean)
+          .join(' · ')}
+      </Typography>
+    </>
+  );
+}

@@ -1,0 +1,212 @@
+import PrintIcon from '@mui/icons-material/PrintOutlined';
+import CopyIcon from '@mui/icons-material/ContentCopyOutlined';
+import DownloadIcon from '@mui/icons-material/FileDownloadOutlined';
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import LinearProgress from '@mui/material/LinearProgress';
+import Paper from '@mui/material/Paper';
+import Skeleton from '@mui/material/Skeleton';
+import Stack from '@mui/material/Stack';
+import Typography from '@mui/material/Typography';
+import { useState } from 'react';
+import { useHousehold, useMayRecord } from '../household/useMe';
+import { dateWithYear, inWords, longDate, count } from '../measure/days';
+import { Failure } from '../ui/Failure';
+import { Page } from './Page';
+import { shoppingLines } from '../stock/shopping';
+import { SupplyDialog, type Editing } from '../stock/SupplyDialog';
+import { CLEANERS, unitOf } from '../stock/supplyForm';
+import { useStock, type Outlook, type Stock } from '../stock/useStock';
+
+const HEADINGS: Record<Outlook['kind'], string> = { CLEANER: 'Cleaner', WIPES: 'Wipes' };
+
+/** What is in the house, how long it lasts, and what to buy. */
+export function Component() {
+  const stock = useStock();
+  const mayRecord = useMayRecord();
+  const [editing, setEditing] = useState<Editing | undefined>();
+  return (
+    <Page
+      title="Stock"
+      aside="What is in the house, drawn down by what you record"
+      actions={
+        mayRecord && (
+          <Button variant="contained" onClick={() => setEditing({})}>
+            Add a bottle or pack
+          </Button>
+        )
+      }
+    >
+      {stock.isError && <Failure error={stock.error} onRetry={() => void stock.refetch()} />}
+      {stock.isPending && (
+        <Skeleton variant="rounded" height={220} role="status" aria-label="Loading" />
+      )}
+      {stock.data && <StockInFull stock={stock.data} onEdit={mayRecord ? setEditing : undefined} />}
+      {stock.data && editing && (
+        <SupplyDialog
+          editing={editing}
+          today={stock.data.today}
+          onClose={() => setEditing(undefined)}
+        />
+      )}
+    </Page>
+  );
+}
+
+function StockInFull({
+  stock,
+  onEdit,
+}: {
+  stock: Stock;
+  onEdit: ((editing: Editing) => void) | undefined;
+}) {
+  return (
+    <Box
+      sx={{
+        display: 'grid',
+        gap: 3,
+        gridTemplateColumns: { xs: '1fr', md: '1fr 1fr' },
+        alignItems: 'start',
+      }}
+    >
+      {stock.kinds.map((kind) => (
+        <Kind key={kind.kind} kind={kind} stock={stock} onEdit={onEdit} />
+      ))}
+      <ShoppingList stock={stock} />
+    </Box>
+  );
+}
+
+function Kind({
+  kind,
+  stock,
+  onEdit,
+}: {
+  kind: Outlook;
+  stock: Stock;
+  onEdit: ((editing: Editing) => void) | undefined;
+}) {
+  const unit = unitOf(kind.kind);
+  const { runsOutOn } = kind;
+  const empty = kind.supplies.length === 0;
+  return (
+    <Paper
+      variant="outlined"
+      component="section"
+      aria-label={HEADINGS[kind.kind]}
+      sx={{ p: 2.5, display: 'grid', gap: 1.5 }}
+    >
+      <Typography variant="h2">{HEADINGS[kind.kind]}</Typography>
+      <Box>
+        <Typography sx={{ fontSize: '1.6rem', fontWeight: 700, lineHeight: 1.2 }}>
+          {Math.round(kind.left)} {unit} left
+        </Typography>
+        <Typography sx={{ fontWeight: 600 }} color={kind.buy > 0 ? 'secondary' : 'textPrimary'}>
+          {empty
+            ? 'Say what is in the house, and Even Lobe says how long it lasts.'
+            : runsOutOn
+              ? `Enough for ${count(kind.sessions, 'cleaning')}, until ${longDate(runsOutOn)} (${inWords(runsOutOn, stock.today)})`
+              : 'No planned cleaning takes any'}
+        </Typography>
+      </Box>
+      <Stack component="ul" sx={{ p: 0, m: 0, gap: 1.25 }}>
+        {kind.supplies.map(({ supply, left }) => (
+          <Box
+            key={supply.id}
+            component="li"
+            sx={{ listStyle: 'none', borderTop: 1, borderColor: 'divider', pt: 1.25 }}
+          >
+            <Box sx={{ display: 'flex', columnGap: 1, alignItems: 'center', flexWrap: 'wrap' }}>
+              <Box sx={{ flex: { xs: '1 0 100%', sm: 1 }, minWidth: 0 }}>
+                <Typography sx={{ fontWeight: 650 }}>{supply.name}</Typography>
+                <Typography variant="body2" color="textSecondary">
+                  {[
+                    CLEANERS.find((one) => one.value === supply.cleaner)?.label,
+                    supply.openedOn ? `open since ${dateWithYear(supply.openedOn)}` : 'not opened',
+                  ]
+                    .filter(Boolean)
+                    .join(' · ')}
+                </Typography>
+              </Box>
+              <Typography sx={{ flex: { xs: 1, sm: 'none' } }}>
+                {Math.round(left)} of {supply.size} {unit}
+              </Typography>
+              {onEdit && (
+                <Button
+                  onClick={() => onEdit({ supply, left, version: stock.versions[supply.id] })}
+                  aria-label={`Count ${supply.name} anew`}
+                >
+                  Count
+                </Button>
+              )}
+            </Box>
+            <LinearProgress
+              variant="determinate"
+              value={(100 * left) / supply.size}
+              aria-label={`${supply.name}: how full`}
+              sx={{ height: 8, borderRadius: 1 }}
+            />
+          </Box>
+        ))}
+      </Stack>
+      {kind.reasons.map((reason) => (
+        <Typography key={reason.rule} variant="body2" color="textSecondary">
+          {reason.sentence}
+        </Typography>
+      ))}
+    </Paper>
+  );
+}
+
+function ShoppingList({ stock }: { stock: Stock }) {
+  const household = useHousehold().id;
+  const [copied, setCopied] = useState(false);
+  const lines = shoppingLines(stock.kinds);
+  return (
+    <Paper
+      variant="outlined"
+      component="section"
+      aria-label="Shopping list"
+      sx={{ p: 2.5, gridColumn: '1 / -1' }}
+    >
+      <Typography variant="h2">Shopping list</Typography>
+      <Typography variant="body2" color="textSecondary" sx={{ mb: 1 }}>
+        What the next 60 days of the plan take, less what is left.
+      </Typography>
+      {lines.length === 0 ? (
+        <Typography>Nothing to buy: it lasts.</Typography>
+      ) : (
+        <>
+          <Stack component="ul" sx={{ m: 0, pl: 3, mb: 1.5 }}>
+            {lines.map((line) => (
+              <Typography key={line} component="li" sx={{ fontSize: '1.15rem' }}>
+                {line}
+              </Typography>
+            ))}
+          </Stack>
+          <Stack direction="row" sx={{ gap: 1, flexWrap: 'wrap', displayPrint: 'none' }}>
+            <Button startIcon={<PrintIcon />} onClick={() => window.print()}>
+              Print
+            </Button>
+            <Button
+              startIcon={<CopyIcon />}
+              onClick={() =>
+                void navigator.clipboard.writeText(lines.join('\n')).then(() => setCopied(true))
+              }
+            >
+              {copied ? 'Copied' : 'Copy'}
+            </Button>
+            <Button
+              startIcon={<DownloadIcon />}
+              component="a"
+              href={`/api/households/${household}/stock/shopping-list.csv`}
+              download
+            >
+              CSV
+            </Button>
+          </Stack>
+        </>
+      )}
+    </Paper>
+  );
+}

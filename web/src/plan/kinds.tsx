@@ -1,0 +1,231 @@
+import CheckIcon from '@mui/icons-material/VisibilityOutlined';
+import DropIcon from '@mui/icons-material/WaterDropOutlined';
+import PracticeIcon from '@mui/icons-material/PetsOutlined';
+import VetIcon from '@mui/icons-material/LocalHospitalOutlined';
+import WaterIcon from '@mui/icons-material/WavesOutlined';
+import type { ElementType, ReactNode } from 'react';
+import type { Schemas } from '../api/client';
+import { earsName } from '../measure/side';
+
+type PlanItem = Schemas['PlanItem'];
+export type Kind = PlanItem['kind'];
+
+/** All that the screens know of one kind of planned item. */
+export interface PlanKind {
+  icon: ElementType;
+  /** In a word, as headings and captions say it. */
+  word: string;
+  /** In a list: "clean right ear". */
+  words: (item: PlanItem) => string;
+  /** What a card asks for, and the same while its best day is still to come. */
+  now: string;
+  early: string;
+  /** Whether a card names the ears. */
+  ofEars: boolean;
+  button: string;
+  /** What the button does, for whoever only hears it. */
+  label: (name: string) => string;
+  /** Where it goes on; left out where the button itself says that it is done. */
+  to?: (dogId: string, item: PlanItem) => string;
+  /** Counted together in a line: "2 to check". */
+  toDo: string;
+  /** Above its reasons. */
+  why: string;
+  /** What its reasons are called on a card, and for whoever only hears it. */
+  whyLink: { text: string; label: (name: string) => string };
+  /** Drawn in the middle of a cell of 30 by 30. */
+  mark: (item: PlanItem) => ReactNode;
+  /** Where it stands in a cell, so that two things of one day do not cover each other. */
+  cell: 'start' | 'center' | 'end';
+  /** On the middle line of a ribbon, on the lanes of its ears, or not at all. */
+  ribbon: 'toCheck' | 'toVisit' | 'toDry' | 'ears' | 'none';
+  /** Whether the month shows it unless told otherwise. */
+  isUsual: boolean;
+  /** Whether a row of the next 60 days shows it. */
+  isLong: boolean;
+  /** Whether the page of a dog tells when the next one comes. */
+  isNext: boolean;
+  /** Whether Today tells of it before it can be done. */
+  isTold: boolean;
+  isMovable: boolean;
+  isSkippable: boolean;
+}
+
+const DROP = 'M0 -14 C0.6 -10.5 5 -7.5 5 -3.5 A5 5 0 0 1 -5 -3.5 C-5 -7.5 -0.6 -10.5 0 -14 Z';
+const CROSS = 'M-2.5 -7 H2.5 V-2.5 H7 V2.5 H2.5 V7 H-2.5 V2.5 H-7 V-2.5 H-2.5 Z';
+const WAVE = 'M-9 2 q2.25 -6 4.5 0 t4.5 0 t4.5 0 t4.5 0';
+const PLANNED = 'var(--mui-palette-mark-planned)';
+const PAPER = 'var(--mui-palette-background-paper)';
+
+const ring = <circle r="5" fill={PAPER} stroke={PLANNED} strokeWidth="2" />;
+
+const whyThisDay = (now: string) => ({
+  text: 'Why',
+  label: (name: string) => `Why this day for ${name}: ${now}`,
+});
+
+/** Every kind, what presses most first. The compiler asks for each line of it. */
+export const KINDS: Record<Kind, PlanKind> = {
+  VISIT: {
+    icon: VetIcon,
+    word: 'Vet',
+    words: () => 'vet',
+    now: 'Vet',
+    early: 'Vet',
+    ofEars: true,
+    button: 'Record visit',
+    label: (name) => `Record a visit of ${name}`,
+    to: (dogId) => `/dogs/${dogId}/visit`,
+    toDo: 'for the vet',
+    why: 'Why the vet',
+    whyLink: { text: 'What to say', label: (name) => `What to tell the vet about ${name}` },
+    mark: () => (
+      <path d={CROSS} fill={PAPER} stroke="var(--mui-palette-mark-course)" strokeWidth="2" />
+    ),
+    cell: 'end',
+    ribbon: 'toVisit',
+    isUsual: true,
+    isLong: true,
+    isNext: true,
+    isTold: true,
+    isMovable: false,
+    isSkippable: false,
+  },
+  DRY: {
+    icon: WaterIcon,
+    word: 'Dry',
+    words: () => 'dry after water',
+    now: 'Dry after water',
+    early: 'Dry after water',
+    ofEars: false,
+    button: 'Dried',
+    label: (name) => `Dried: ${name}`,
+    toDo: 'to dry',
+    why: 'Why dry them',
+    whyLink: whyThisDay('Dry after water'),
+    mark: () => (
+      <path d={WAVE} fill="none" stroke="var(--mui-palette-mark-water)" strokeWidth="2" />
+    ),
+    cell: 'end',
+    ribbon: 'toDry',
+    isUsual: true,
+    isLong: false,
+    isNext: false,
+    isTold: false,
+    isMovable: false,
+    isSkippable: true,
+  },
+  CHECK: {
+    icon: CheckIcon,
+    word: 'Check',
+    words: () => 'check both ears',
+    now: 'Check',
+    early: 'May be checked',
+    ofEars: false,
+    button: 'Check',
+    label: (name) => `Check ${name}`,
+    to: (dogId) => `/dogs/${dogId}/check`,
+    toDo: 'to check',
+    why: 'Why this check',
+    whyLink: whyThisDay('Check'),
+    mark: () => ring,
+    cell: 'start',
+    ribbon: 'toCheck',
+    isUsual: true,
+    isLong: false,
+    isNext: true,
+    isTold: true,
+    isMovable: true,
+    isSkippable: true,
+  },
+  WATCH: {
+    icon: CheckIcon,
+    word: 'Watch',
+    words: () => 'watch both ears',
+    now: 'Watch after water',
+    early: 'May be watched',
+    ofEars: false,
+    button: 'Check',
+    label: (name) => `Check ${name} after water`,
+    to: (dogId) => `/dogs/${dogId}/check`,
+    toDo: 'to check',
+    why: 'Why this check',
+    whyLink: whyThisDay('Watch after water'),
+    mark: () => (
+      <>
+        {ring}
+        <circle r="1.6" fill={PLANNED} />
+      </>
+    ),
+    cell: 'start',
+    ribbon: 'toCheck',
+    isUsual: true,
+    isLong: false,
+    isNext: true,
+    isTold: true,
+    isMovable: false,
+    isSkippable: true,
+  },
+  CLEAN: {
+    icon: DropIcon,
+    word: 'Clean',
+    words: (item) => `clean ${earsName(item.ears)}`,
+    now: 'Clean',
+    early: 'May be cleaned',
+    ofEars: true,
+    button: 'Clean',
+    label: (name) => `Clean the ears of ${name}`,
+    to: (dogId, item) => `/dogs/${dogId}/session?ears=${item.ears.join(',')}`,
+    toDo: 'to clean',
+    why: 'How the day of the cleaning came about',
+    whyLink: whyThisDay('Clean'),
+    mark: (item) =>
+      item.ears.map((side) => (
+        <path
+          key={side}
+          d={DROP}
+          transform={`scale(1 ${side === 'RIGHT' ? 1 : -1}) translate(0 -0.5)`}
+          fill={PAPER}
+          stroke={PLANNED}
+          strokeWidth="2"
+        />
+      )),
+    cell: 'center',
+    ribbon: 'ears',
+    isUsual: true,
+    isLong: true,
+    isNext: true,
+    isTold: true,
+    isMovable: true,
+    isSkippable: true,
+  },
+  PRACTICE: {
+    icon: PracticeIcon,
+    word: 'Practise',
+    words: () => 'practise',
+    now: 'Practise',
+    early: 'May be practised with',
+    ofEars: false,
+    button: 'Practise',
+    label: (name) => `Practise with ${name}`,
+    to: (dogId) => `/dogs/${dogId}/practice`,
+    toDo: 'to practise with',
+    why: 'Why this practice',
+    whyLink: whyThisDay('Practise'),
+    mark: () => <path d="M0 -5 L5 4 H-5 Z" fill={PAPER} stroke={PLANNED} strokeWidth="2" />,
+    cell: 'end',
+    // every second day: on a ribbon the lanes would drown in it
+    ribbon: 'none',
+    isUsual: false,
+    isLong: false,
+    isNext: false,
+    isTold: true,
+    isMovable: false,
+    isSkippable: true,
+  },
+};
+
+/** Those of which something holds, in the order of the table. */
+export function kindsThat(holds: (kind: PlanKind) => boolean): Kind[] {
+  return (Object.keys(KINDS) as Kind[]).filter((kind) => holds(KINDS[kind]));
+}
