@@ -1,4 +1,5 @@
 import { tokenHeader } from '../api/client';
+import { forgetAnswers } from '../api/known';
 import { answeredPlain } from '../api/problem';
 
 /** Makes the server set its token, which everything that changes something sends back. */
@@ -18,6 +19,7 @@ export async function signIn(email: string, password: string): Promise<void> {
 }
 
 export async function signOut(): Promise<void> {
+  forgetAnswers();
   await fetchToken();
   await answeredPlain(fetch('/api/sign-out', { method: 'POST', headers: tokenHeader() }));
 }

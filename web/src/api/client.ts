@@ -1,4 +1,5 @@
 import createClient, { type Middleware } from 'openapi-fetch';
+import { sayWhatIsKnown } from './known';
 import type { components, paths } from './schema';
 
 export type Schemas = components['schemas'];
@@ -37,3 +38,4 @@ export const api = createClient<paths>({
   fetch: (request) => globalThis.fetch(request),
 });
 api.use(sendToken);
+api.use(sayWhatIsKnown);

@@ -1706,6 +1706,8 @@ export interface components {
       seen: components['schemas']['Noticed'];
     };
     EarCleaningRequest: {
+      /** Format: double */
+      cameBack?: number;
       /** @enum {string} */
       colour?:
         | 'NONE'
@@ -2430,6 +2432,8 @@ export interface components {
       zone: string;
     };
     Noticed: {
+      /** @description mL */
+      cameBack?: number;
       /** @enum {string} */
       colour?:
         | 'NONE'
@@ -2559,6 +2563,7 @@ export interface components {
       where: string;
     };
     PourRequest: {
+      cameBack?: boolean;
       /** Format: double */
       millilitres?: number;
       step: string;

@@ -1,6 +1,7 @@
 import AddIcon from '@mui/icons-material/Add';
 import RemoveIcon from '@mui/icons-material/Remove';
 import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
 import IconButton from '@mui/material/IconButton';
 import Typography from '@mui/material/Typography';
 import { useSettings } from '../../household/useMe';
@@ -51,7 +52,8 @@ export function FillGauge({
         height: '100%',
         minHeight: 0,
         display: 'grid',
-        gridTemplateRows: 'minmax(0, 1fr) auto',
+        gridTemplateRows: 'minmax(0, 1fr) auto auto',
+        rowGap: 1,
       }}
     >
       <Box sx={{ minHeight: 0, '& svg': { width: '100%', height: '100%' } }}>
@@ -86,6 +88,16 @@ export function FillGauge({
           <AddIcon />
         </IconButton>
       </Box>
+      {step.kind === 'SYRINGE' && (
+        <Button
+          variant="outlined"
+          size="large"
+          onClick={() => onTap({ type: 'cameBack' })}
+          sx={{ minHeight: 56 }}
+        >
+          It came back out: full
+        </Button>
+      )}
     </Box>
   );
 }

@@ -116,6 +116,41 @@ describe('what is poured', () => {
   });
 });
 
+describe('a round of a syringe', () => {
+  const SYRINGES = {
+    ...SESSION,
+    steps: SESSION.steps.map((one) =>
+      one.kind === 'FILL' ? { ...one, kind: 'SYRINGE' as const, volume: 4.3 } : one,
+    ),
+    ears: { right: { method: 'SYRINGE' }, left: {} },
+  } as unknown as Session;
+  const done = (...taps: Tap[]) =>
+    [...taps, { type: 'ear', side: 'RIGHT', taps: { load: 1 } } as const].reduce(
+      (progress, tap) => tapped(SYRINGES, progress, tap),
+      begun,
+    );
+  const right = (progress: Progress) => cleaningOf(SYRINGES, progress, 'otter', at).ears.right;
+
+  it('that stayed in is measured, and shows only that the canal holds more', () => {
+    expect(right(done(next, next))).toEqual({
+      method: 'SYRINGE',
+      load: 1,
+      wipes: 0,
+      fills: 1,
+      poured: 4.3,
+    });
+  });
+
+  it('that came back out is one tap, goes on, and tells what the canal holds', () => {
+    const round: Tap = { type: 'cameBack' };
+    expect(done(next, round).step).toBe('right-1-massage');
+    expect(right(done(next, { type: 'pour', millilitres: 5.5 }, round))).toMatchObject({
+      poured: 5.5,
+      cameBack: 5.5,
+    });
+  });
+});
+
 describe('a session that is gone on with', () => {
   const sessionOf = (right?: string, left?: string) =>
     ({ ears: { right: { method: right }, left: { method: left } } }) as unknown as Session;

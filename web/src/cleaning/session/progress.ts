@@ -21,6 +21,7 @@ export type Tap =
   | { type: 'again' }
   | { type: 'back' }
   | { type: 'pour'; millilitres: number | undefined }
+  | { type: 'cameBack' }
   | { type: 'ear'; side: Side; taps: Partial<EarTaps> }
   | { type: 'handled'; handled: Handled }
   | { type: 'cleaner'; cleaner: string | undefined };
@@ -94,10 +95,19 @@ function withEar(progress: Progress, side: Side, taps: Partial<EarTaps>): Progre
   return side === 'RIGHT' ? { ...progress, right: ear } : { ...progress, left: ear };
 }
 
-function poured(progress: Progress, step: Step, millilitres: number | undefined): Progress {
+function poured(
+  progress: Progress,
+  step: Step,
+  millilitres: number | undefined,
+  cameBack = false,
+): Progress {
   if (!step.ear || !pours(step)) return progress;
   const others = ofSide(progress, step.ear).pours.filter((pour) => pour.step !== step.id);
-  const pour = { step: step.id, ...(millilitres !== undefined && { millilitres }) };
+  const pour = {
+    step: step.id,
+    ...(millilitres !== undefined && { millilitres }),
+    ...(cameBack && { cameBack }),
+  };
   return withEar(progress, step.ear, { pours: [...others, pour] });
 }
 
@@ -137,6 +147,10 @@ export function tapped(session: Session, progress: Progress, tap: Tap): Progress
     }
     case 'pour':
       return poured(progress, step, tap.millilitres);
+    case 'cameBack': {
+      const millilitres = pourOf(progress, step)?.millilitres ?? step.volume;
+      return go(session, poured(progress, step, millilitres, true), step.next);
+    }
     case 'ear':
       return withEar(progress, tap.side, tap.taps);
     case 'handled':
@@ -182,6 +196,7 @@ function earRequest(session: Session, progress: Progress, side: Side) {
   if (!touched(taps) || taps.load === undefined || !method) return undefined;
   const fills = taps.pours.length;
   const measured = taps.pours.flatMap(({ millilitres }) => millilitres ?? []);
+  const cameBack = taps.pours.flatMap((pour) => (pour.cameBack && pour.millilitres) || []);
   const volume = Number(measured.reduce((sum, one) => sum + one, 0).toFixed(1));
   return {
     // stopped before anything went in: it was wiped
@@ -193,6 +208,7 @@ function earRequest(session: Session, progress: Progress, side: Side) {
     ...(taps.squelched !== undefined && { squelched: taps.squelched }),
     ...(taps.colour !== undefined && { colour: taps.colour }),
     ...(taps.odour !== undefined && { odour: taps.odour }),
+    ...(cameBack.length > 0 && { cameBack: Math.min(...cameBack) }),
   };
 }
 

@@ -118,10 +118,10 @@ class SharingIT {
       log.getByRole(AriaRole.LINK).first().click();
       assertThat(page.getByText("As it stands · Wren")).isVisible();
       wren.button("Delete").click();
-      assertThat(page.getByText("Deleted")).isVisible();
+      assertThat(page.getByText("Deleted", new Page.GetByTextOptions().setExact(true))).isVisible();
       wren.expectAccessible();
       wren.button("Go back to version 1").click();
-      assertThat(page.getByText("Deleted")).isVisible();
+      assertThat(page.getByText("Deleted", new Page.GetByTextOptions().setExact(true))).isVisible();
       wren.link("Back to the dog").click();
       assertThat(log.getByRole(AriaRole.LINK)).hasCount(1);
 

@@ -42,6 +42,8 @@ import org.evenlobe.server.cleaning.CleaningRequest.CleanedEarsRequest;
 import org.evenlobe.server.cleaning.CleaningRequest.EarCleaningRequest;
 import org.evenlobe.server.fact.FactKeeping;
 import org.evenlobe.server.fact.Precondition;
+import org.evenlobe.server.plan.Plans;
+import org.evenlobe.server.record.FoldedDogs;
 
 /**
  * What Today costs with 40 dogs and 5 years of records, beside a bare endpoint that runs the same
@@ -56,36 +58,119 @@ final class TodayCost {
   private static final int PAIRS = 60;
 
   private final Caller owner = Caller.newOwner();
+  private final List<UUID> dogs = new ArrayList<>();
+  private String seen = "";
   private final HttpClient client = HttpClient.newHttpClient();
 
-  /** Milliseconds of both, medians, and the median of the pairs' ratios. */
-  record Figures(double today, double bare, double ratio, int kilobytes, int statements) {}
+  /**
+   * Milliseconds, medians.
+   *
+   * @param bare the same statements through plain JDBC and the same bytes
+   * @param cold where this process keeps nothing
+   * @param changed where one dog has changed since
+   * @param unchanged where nothing has
+   * @param known where nothing has, and the caller says that it has the answer
+   * @param page a dog's page where that dog has changed since
+   * @param pageWithCapacity the same in a household that said how much fits into a day
+   */
+  record Figures(
+      double bare,
+      double cold,
+      double changed,
+      double unchanged,
+      double known,
+      double page,
+      double pageWithCapacity,
+      int kilobytes,
+      int statements,
+      int statementsKept) {}
 
   Figures measure() throws IOException, InterruptedException {
     fill();
-    byte[] bytes =
-        owner.get(owner.at("/today")).body().getBytes(java.nio.charset.StandardCharsets.UTF_8);
-    List<Sent> sent = StatementCount.sentDuring(() -> owner.get(owner.at("/today")));
+    String today = owner.at("/today");
+    Caller.Answer answer = owner.get(today);
+    byte[] bytes = answer.body().getBytes(java.nio.charset.StandardCharsets.UTF_8);
+    forget();
+    List<Sent> sent = StatementCount.sentDuring(() -> owner.get(today));
+    int kept = StatementCount.during(() -> owner.get(today));
     HttpServer bare = bare(sent, bytes);
     try {
       URI bareUri = URI.create("http://127.0.0.1:" + bare.getAddress().getPort() + "/");
-      List<Double> todays = new ArrayList<>();
-      List<Double> bares = new ArrayList<>();
-      List<Double> ratios = new ArrayList<>();
-      for (int i = 0; i < WARM_UP + PAIRS; i++) {
-        double today = millis(() -> owner.get(owner.at("/today")));
-        double plain = millis(() -> get(bareUri));
-        if (i >= WARM_UP) {
-          todays.add(today);
-          bares.add(plain);
-          ratios.add(today / plain);
-        }
-      }
+      List<List<Double>> times =
+          alternating(
+              List.of(
+                  new Measured(() -> {}, () -> get(bareUri)),
+                  new Measured(this::forget, () -> owner.get(today)),
+                  new Measured(this::change, () -> owner.get(today)),
+                  new Measured(() -> {}, () -> owner.get(today)),
+                  new Measured(
+                      () -> seen = tag(),
+                      () -> owner.send(owner.request(today).header("If-None-Match", seen)))));
+      String page = owner.at("/dogs/" + dogs.get(0));
+      double alone =
+          median(alternating(List.of(new Measured(this::change, () -> owner.get(page)))).get(0));
+      limit();
+      double limited =
+          median(alternating(List.of(new Measured(this::change, () -> owner.get(page)))).get(0));
       return new Figures(
-          median(todays), median(bares), median(ratios), bytes.length / 1000, sent.size());
+          median(times.get(0)),
+          median(times.get(1)),
+          median(times.get(2)),
+          median(times.get(3)),
+          median(times.get(4)),
+          alone,
+          limited,
+          bytes.length / 1000,
+          StatementCount.withoutSessions(sent),
+          kept);
     } finally {
       bare.stop(0);
     }
+  }
+
+  /** What is done before, and what is timed. */
+  private record Measured(Runnable before, Runnable work) {}
+
+  /** One after the other in turn, so that what else the machine does meets all alike. */
+  private static List<List<Double>> alternating(List<Measured> all) {
+    List<List<Double>> times =
+        all.stream().map(one -> (List<Double>) new ArrayList<Double>()).toList();
+    for (int i = 0; i < WARM_UP + PAIRS; i++) {
+      for (int at = 0; at < all.size(); at++) {
+        all.get(at).before().run();
+        double took = millis(all.get(at).work());
+        if (i >= WARM_UP) {
+          times.get(at).add(took);
+        }
+      }
+    }
+    return times;
+  }
+
+  private void forget() {
+    RunningServer.bean(FoldedDogs.class).forget();
+    RunningServer.bean(Plans.class).forget();
+  }
+
+  private void change() {
+    owner.create(
+        owner.at("/dryings/" + UUID.randomUUID()),
+        Samples.said(dogs.get(0), Instant.parse("2026-01-01T10:00:00Z"), ""));
+  }
+
+  private String tag() {
+    return owner.get(owner.at("/today")).whole().headers().firstValue("ETag").orElseThrow();
+  }
+
+  private void limit() {
+    owner.correct(
+        owner.at("/settings"),
+        1,
+        Samples.settings("Marsh")
+            .replace(
+                "\"fixedDays\": 14",
+                "\"fixedDays\": 14, \"capacity\": {\"byWeekday\": [4, 4, 4, 4, 4, 4, 4],"
+                    + " \"helperDays\": [], \"daysOff\": []}"));
   }
 
   private void fill() {
@@ -97,6 +182,7 @@ final class TodayCost {
     LocalDate today = LocalDate.now(zone);
     for (int dog = 0; dog < DOGS; dog++) {
       UUID id = UUID.randomUUID();
+      dogs.add(id);
       String body =
           Samples.dog().replace("2025-01-01", "2021-06-01").replace("2025-02-01", "2021-06-01");
       owner.create(owner.at("/dogs/" + id), body);

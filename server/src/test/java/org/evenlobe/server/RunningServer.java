@@ -59,6 +59,16 @@ public final class RunningServer implements BeforeAllCallback {
     };
   }
 
+  /** A second process's worth of server at the same database, with a memory of its own. */
+  public static ConfigurableApplicationContext second() {
+    SpringApplication application = new SpringApplication(EvenLobe.class);
+    Map<String, Object> properties = new HashMap<>(database);
+    properties.put("PORT", "0");
+    properties.put("EVENLOBE_LIMITS_TIMES", "1000");
+    application.setDefaultProperties(properties);
+    return application.run();
+  }
+
   /** Where the server answers. */
   public static String address() {
     return "http://127.0.0.1:" + context.getEnvironment().getProperty("local.server.port");

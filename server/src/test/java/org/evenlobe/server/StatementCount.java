@@ -42,8 +42,12 @@ public final class StatementCount {
    * the server may send them after it has answered.
    */
   public static int during(Runnable work) {
-    return (int)
-        sentDuring(work).stream().filter(sent -> !sent.sql().contains("SPRING_SESSION")).count();
+    return withoutSessions(sentDuring(work));
+  }
+
+  /** How many of them are about something else than the session. */
+  public static int withoutSessions(List<Sent> sent) {
+    return (int) sent.stream().filter(one -> !one.sql().contains("SPRING_SESSION")).count();
   }
 
   /** The statements sent while that was done. */

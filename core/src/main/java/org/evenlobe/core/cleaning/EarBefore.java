@@ -20,6 +20,7 @@ import org.evenlobe.core.record.CleaningInstruction;
  * @param order the vet's instruction that is in force
  * @param hair how much hair grows in its canal
  * @param canal what its canal holds, where that is known
+ * @param syringe what goes into a syringe for it, where that is known
  * @param daysSince how many days ago it was cleaned last
  * @param habit what its last sessions took
  */
@@ -34,5 +35,6 @@ public record EarBefore(
     Optional<CleaningInstruction> order,
     CanalHair hair,
     Optional<Volume> canal,
+    Optional<Volume> syringe,
     Optional<Integer> daysSince,
     Habit habit) {}

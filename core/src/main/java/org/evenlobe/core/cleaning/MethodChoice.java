@@ -6,6 +6,7 @@ import java.util.Optional;
 import org.evenlobe.core.check.MayGoIn;
 import org.evenlobe.core.check.Verdict;
 import org.evenlobe.core.measure.Side;
+import org.evenlobe.core.measure.Volume;
 import org.evenlobe.core.record.CleaningInstruction;
 import org.evenlobe.core.record.CleaningMethod;
 import org.evenlobe.core.record.Rung;
@@ -43,7 +44,9 @@ final class MethodChoice {
     if (method.isPresent()) {
       choice.tooSoon();
     }
-    return new EarTask(side, method, narrowed, ear.canal(), ear.habit(), choice.reasons);
+    Optional<Volume> perFill =
+        method.equals(Optional.of(CleaningMethod.SYRINGE)) ? ear.syringe() : ear.canal();
+    return new EarTask(side, method, narrowed, perFill, ear.habit(), choice.reasons);
   }
 
   private Optional<CleaningMethod> method() {

@@ -46,6 +46,11 @@ public record CanalEstimate(
     reasons = List.copyOf(reasons);
   }
 
+  /** What goes into a syringe: the low end, until a fill to the line has shown what it holds. */
+  public Volume forSyringe() {
+    return fills == 0 ? low : volume;
+  }
+
   /** The estimate from the weight of the day and the ear's recorded fills to the line. */
   public static CanalEstimate of(Weight weight, List<Volume> fills) {
     Volume expected = Canal.ofWeight(weight).volume();

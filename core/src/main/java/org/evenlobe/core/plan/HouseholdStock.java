@@ -1,5 +1,6 @@
 package org.evenlobe.core.plan;
 
+import java.time.Instant;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Comparator;
@@ -64,15 +65,25 @@ public final class HouseholdStock {
     for (Supply.Kind kind : Supply.Kind.values()) {
       outlooks.add(
           Stocktaking.outlook(
-              kind, supplies, stock.used(kind), stock.planned(kind), today, DogPlan.HORIZON_DAYS));
+              kind,
+              supplies,
+              stock.used(kind, supplies),
+              stock.planned(kind),
+              today,
+              DogPlan.HORIZON_DAYS));
     }
     return List.copyOf(outlooks);
   }
 
-  private List<Use> used(Supply.Kind kind) {
+  /** What was used since the oldest count: what was used before is in the counts already. */
+  private List<Use> used(Supply.Kind kind, List<Supply> supplies) {
     List<Use> uses = new ArrayList<>();
+    Instant counted =
+        supplies.stream().map(Supply::countedAt).min(Comparator.naturalOrder()).orElse(Instant.MAX);
     for (DogRecord dog : dogs) {
-      for (CleaningRecord cleaning : dog.cleanings()) {
+      List<CleaningRecord> cleanings = dog.cleanings();
+      for (int i = cleanings.size() - 1; i >= 0 && cleanings.get(i).at().isAfter(counted); i--) {
+        CleaningRecord cleaning = cleanings.get(i);
         double amount = 0;
         for (Side side : Side.values()) {
           Optional<EarCleaning> ear = cleaning.ears().get(side);

@@ -94,6 +94,7 @@ public final class Sessions {
         ear.order().map(VetOrder::instruction),
         dog.profile().ears().canalHair(),
         canals.map(pair -> pair.get(side).volume()),
+        canals.map(pair -> pair.get(side).forSyringe()),
         ear.lastCleaned().map(day -> (int) ChronoUnit.DAYS.between(day, today)),
         Habit.of(dog, side, today));
   }

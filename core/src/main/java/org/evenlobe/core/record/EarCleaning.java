@@ -23,21 +23,29 @@ public record EarCleaning(
    * @param squelched whether the massage was heard to squelch
    * @param colour what came out looked like
    * @param odour what it smelled of
+   * @param cameBack what went in with the least round that came back out at the opening
    */
   public record Noticed(
       Optional<Integer> wipes,
       Optional<Boolean> squelched,
       Optional<DischargeKind> colour,
-      Optional<Odour> odour) {
+      Optional<Odour> odour,
+      Optional<Volume> cameBack) {
     /** Nothing. */
     public static final Noticed NOTHING =
-        new Noticed(Optional.empty(), Optional.empty(), Optional.empty(), Optional.empty());
+        new Noticed(
+            Optional.empty(),
+            Optional.empty(),
+            Optional.empty(),
+            Optional.empty(),
+            Optional.empty());
 
     public Noticed {
       Objects.requireNonNull(wipes, "wipes");
       Objects.requireNonNull(squelched, "squelched");
       Objects.requireNonNull(colour, "colour");
       Objects.requireNonNull(odour, "odour");
+      Objects.requireNonNull(cameBack, "cameBack");
       if (wipes.isPresent() && wipes.get() < 0) {
         throw new IllegalArgumentException("0 wipes or more, not " + wipes.get());
       }
@@ -45,7 +53,12 @@ public record EarCleaning(
 
     /** So many wipes, and nothing else. */
     public static Noticed wipes(int count) {
-      return new Noticed(Optional.of(count), Optional.empty(), Optional.empty(), Optional.empty());
+      return new Noticed(
+          Optional.of(count),
+          Optional.empty(),
+          Optional.empty(),
+          Optional.empty(),
+          Optional.empty());
     }
   }
 
@@ -64,10 +77,13 @@ public record EarCleaning(
     return new EarCleaning(method, load, Optional.empty(), 1, Noticed.NOTHING);
   }
 
-  /** What one fill to the fluid line took, where it was measured. */
+  /**
+   * What one fill to the fluid line took, where it was measured. A round of a syringe that came
+   * back out at the opening is one; the others are less than the canal holds.
+   */
   public Optional<Volume> fillToTheLine() {
     return method == CleaningMethod.FILL
         ? poured.map(all -> new Volume(all.millilitres() / fills))
-        : Optional.empty();
+        : seen.cameBack();
   }
 }

@@ -128,6 +128,7 @@ class SessionBuilderTest {
           order,
           hair,
           Optional.of(new Volume(6.7)),
+          Optional.of(new Volume(4.3)),
           Optional.of(14),
           habit);
     }
@@ -442,6 +443,16 @@ class SessionBuilderTest {
         assertThat(wipes.get(i).next()).contains("right-folds");
       }
       assertThat(wipes.get(rounds - 1).why()).contains("enough for one day");
+    }
+
+    @ParameterizedTest
+    @CsvSource({"FILL, FILL, 6.7", "SYRINGE, SYRINGE, 4.3"})
+    void takeWhatTheCanalHoldsAndOfASyringeWhatIsKnownToGoIn(
+        CleaningMethod method, Kind pour, double millilitres) {
+      CleaningSession session = Given.FILLING.by(method).clean(Ear.QUIET, Ear.QUIET.isHeld());
+
+      assertThat(of(session, pour))
+          .allSatisfy(step -> assertThat(step.volume()).contains(new Volume(millilitres)));
     }
 
     @Test

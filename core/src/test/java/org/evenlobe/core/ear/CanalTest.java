@@ -5,9 +5,13 @@ import static org.assertj.core.api.Assertions.within;
 
 import java.util.Collections;
 import java.util.List;
+import java.util.Optional;
 import org.assertj.core.data.Percentage;
 import org.evenlobe.core.measure.Volume;
 import org.evenlobe.core.measure.Weight;
+import org.evenlobe.core.record.CleaningMethod;
+import org.evenlobe.core.record.EarCleaning;
+import org.evenlobe.core.record.Load;
 import org.junit.jupiter.api.Nested;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -182,5 +186,34 @@ class CanalTest {
         assertThat(tilted.below(tilted.levelOf(volume))).isCloseTo(volume, ONE_PERCENT);
       }
     }
+  }
+
+  @Test
+  void aSyringeTakesTheLowEndUntilAFillShowsWhatTheCanalHolds() {
+    CanalEstimate unknown = CanalEstimate.of(new Weight(20), List.of());
+    CanalEstimate known = CanalEstimate.of(new Weight(20), List.of(new Volume(7)));
+
+    assertThat(unknown.forSyringe()).isEqualTo(unknown.low());
+    assertThat(unknown.forSyringe().millilitres()).isCloseTo(4.26, within(0.05));
+    assertThat(known.forSyringe()).isEqualTo(known.volume());
+  }
+
+  @Test
+  void ofASyringeOnlyARoundThatCameBackOutTeaches() {
+    EarCleaning all = syringe(Optional.empty());
+    EarCleaning cameBack = syringe(Optional.of(new Volume(6)));
+
+    assertThat(all.fillToTheLine()).isEmpty();
+    assertThat(cameBack.fillToTheLine()).contains(new Volume(6));
+  }
+
+  private static EarCleaning syringe(Optional<Volume> cameBack) {
+    return new EarCleaning(
+        CleaningMethod.SYRINGE,
+        new Load(2),
+        Optional.of(new Volume(18)),
+        3,
+        new EarCleaning.Noticed(
+            Optional.empty(), Optional.empty(), Optional.empty(), Optional.empty(), cameBack));
   }
 }

@@ -13,6 +13,7 @@ import org.evenlobe.core.record.CheckRecord;
 import org.evenlobe.core.record.DogSigns;
 import org.evenlobe.core.record.Grade;
 import org.evenlobe.core.record.Onset;
+import org.evenlobe.server.record.FactRow;
 import org.evenlobe.server.record.StoredDogFact;
 import org.hibernate.annotations.EmbeddedColumnNaming;
 import org.hibernate.annotations.JdbcTypeCode;
@@ -21,6 +22,7 @@ import org.jspecify.annotations.Nullable;
 
 /** What was said of a check. */
 @Entity
+@SuppressWarnings("UnusedVariable") // its columns are read by a DogFactReading
 @Table(name = "ear_check")
 public class Check extends StoredDogFact<CheckRequest> {
 
@@ -87,26 +89,47 @@ public class Check extends StoredDogFact<CheckRequest> {
     note = fact.note().orElse(null);
   }
 
-  @Override
-  public CheckRecord toCore() {
+  /** What is read of a check, in the order in which {@link #toCore} takes it. */
+  static final String[] COLUMNS = {
+    "fact.right",
+    "fact.left",
+    "fact.shaking",
+    "fact.scratching",
+    "fact.pawed",
+    "fact.onset",
+    "fact.headTilt",
+    "fact.balanceLoss",
+    "fact.eyesFlicking",
+    "fact.faceDrooping",
+    "fact.unwell",
+    "fact.blowToHead",
+    "fact.itchyPawsOrBelly",
+    "fact.seedSeason",
+    "fact.itchingContacts",
+    "fact.note"
+  };
+
+  static CheckRecord toCore(FactRow row) {
     return new CheckRecord(
-        id(),
-        moment(),
-        new EarPair<>(right.toCore(), left.toCore()),
+        row.id(),
+        row.moment(),
+        new EarPair<>(
+            row.get(0, EarFindingColumns.class).toCore(),
+            row.get(1, EarFindingColumns.class).toCore()),
         new DogSigns(
-            shaking,
-            scratching,
-            Optional.ofNullable(pawed),
-            Optional.ofNullable(onset),
-            headTilt,
-            balanceLoss,
-            eyesFlicking,
-            faceDrooping,
-            unwell,
-            blowToHead,
-            itchyPawsOrBelly,
-            seedSeason,
-            itchingContacts),
-        Optional.ofNullable(note));
+            row.get(2, Grade.class),
+            row.get(3, Grade.class),
+            Optional.ofNullable(row.orNull(4, Side.class)),
+            Optional.ofNullable(row.orNull(5, Onset.class)),
+            row.get(6, Boolean.class),
+            row.get(7, Boolean.class),
+            row.get(8, Boolean.class),
+            row.get(9, Boolean.class),
+            row.get(10, Boolean.class),
+            row.get(11, Boolean.class),
+            row.get(12, Answer.class),
+            row.get(13, Answer.class),
+            row.get(14, Answer.class)),
+        Optional.ofNullable(row.orNull(15, String.class)));
   }
 }

@@ -146,13 +146,13 @@ public record CheckRequest(
   }
 
   /** Says what is wrong with the two ears. */
-  void check(InvalidFields.Collector errors) {
+  public void check(InvalidFields.Collector errors) {
     ears.right().check(errors, "ears.right");
     ears.left().check(errors, "ears.left");
   }
 
   /** The fact as the core knows it, under that id. */
-  CheckRecord toCore(UUID id) {
+  public CheckRecord toCore(UUID id) {
     return new CheckRecord(
         id,
         Moment.of(at, zone),

@@ -8,19 +8,16 @@ import org.evenlobe.core.history.DogHistory;
 import org.evenlobe.core.record.DogRecord;
 import org.evenlobe.core.rule.Reason;
 import org.evenlobe.server.problem.InvalidFields;
-import org.evenlobe.server.record.DogFactRules;
-import org.evenlobe.server.record.DogRecords;
+import org.evenlobe.server.record.FoldedDogs;
 import org.springframework.stereotype.Component;
 
 /** When a person's word that a hold is over may be taken. */
 @Component
 class HoldReleaseRules {
-  private final DogFactRules rules;
-  private final DogRecords records;
+  private final FoldedDogs dogs;
 
-  HoldReleaseRules(DogFactRules rules, DogRecords records) {
-    this.rules = rules;
-    this.records = records;
+  HoldReleaseRules(FoldedDogs dogs) {
+    this.dogs = dogs;
   }
 
   /**
@@ -30,7 +27,7 @@ class HoldReleaseRules {
    *     checks have not been quiet long enough
    */
   void check(UUID id, HoldReleaseRequest said) {
-    DogRecord before = records.of(rules.dog(said.dogId())).without(id);
+    DogRecord before = dogs.one(said.dogId(), said.moment().day()).record().without(id);
     Optional<Hold> hold = DogHistory.of(before, said.moment().day()).holds().get(said.ear());
     if (hold.isEmpty()) {
       throw InvalidFields.of("ear", "is not held");

@@ -11,11 +11,13 @@ import java.util.UUID;
 import org.evenlobe.core.measure.EarPair;
 import org.evenlobe.core.record.CleaningRecord;
 import org.evenlobe.core.record.Handled;
+import org.evenlobe.server.record.FactRow;
 import org.evenlobe.server.record.StoredDogFact;
 import org.jspecify.annotations.Nullable;
 
 /** What was said of a cleaning. */
 @Entity
+@SuppressWarnings("UnusedVariable") // its columns are read by a DogFactReading
 public class Cleaning extends StoredDogFact<CleaningRequest> {
 
   @Embedded
@@ -27,6 +29,7 @@ public class Cleaning extends StoredDogFact<CleaningRequest> {
   @AttributeOverride(name = "squelched", column = @Column(name = "right_squelched"))
   @AttributeOverride(name = "colour", column = @Column(name = "right_colour"))
   @AttributeOverride(name = "odour", column = @Column(name = "right_odour"))
+  @AttributeOverride(name = "cameBack", column = @Column(name = "right_came_back"))
   private @Nullable EarColumns right;
 
   @Embedded
@@ -38,6 +41,7 @@ public class Cleaning extends StoredDogFact<CleaningRequest> {
   @AttributeOverride(name = "squelched", column = @Column(name = "left_squelched"))
   @AttributeOverride(name = "colour", column = @Column(name = "left_colour"))
   @AttributeOverride(name = "odour", column = @Column(name = "left_odour"))
+  @AttributeOverride(name = "cameBack", column = @Column(name = "left_came_back"))
   private @Nullable EarColumns left;
 
   @Enumerated(EnumType.STRING)
@@ -58,16 +62,17 @@ public class Cleaning extends StoredDogFact<CleaningRequest> {
     note = said.note();
   }
 
-  @Override
-  public CleaningRecord toCore() {
+  static CleaningRecord toCore(FactRow row) {
     return new CleaningRecord(
-        id(),
-        moment(),
-        new EarPair<>(EarColumns.toCore(right), EarColumns.toCore(left)),
+        row.id(),
+        row.moment(),
+        new EarPair<>(
+            EarColumns.toCore(row.orNull(0, EarColumns.class)),
+            EarColumns.toCore(row.orNull(1, EarColumns.class))),
         new CleaningRecord.Manner(
-            Optional.ofNullable(handled),
-            Optional.ofNullable(seconds),
-            Optional.ofNullable(cleanerId)),
-        Optional.ofNullable(note));
+            Optional.ofNullable(row.orNull(2, Handled.class)),
+            Optional.ofNullable(row.orNull(3, Integer.class)),
+            Optional.ofNullable(row.orNull(4, UUID.class))),
+        Optional.ofNullable(row.orNull(5, String.class)));
   }
 }

@@ -1,8 +1,13 @@
 package org.evenlobe.server.cleaning;
 
+import org.evenlobe.core.record.CleaningRecord;
+import org.evenlobe.core.record.Handled;
+import org.evenlobe.core.record.Practice;
+import org.evenlobe.core.record.Rung;
 import org.evenlobe.core.record.Supply;
 import org.evenlobe.server.access.CurrentMember;
 import org.evenlobe.server.fact.FactKind;
+import org.evenlobe.server.record.DogFactReading;
 import org.evenlobe.server.record.DogFactRules;
 import org.evenlobe.server.stock.Supplies;
 import org.springframework.context.annotation.Bean;
@@ -37,5 +42,29 @@ class CleaningKinds {
   FactKind<PracticeRequest, StoredPractice> practiceKind(DogFactRules rules) {
     return rules.kind(
         "practices", PracticeRequest.class, StoredPractice.class, StoredPractice::new);
+  }
+
+  @Bean
+  DogFactReading<CleaningRecord> cleaningReading() {
+    return DogFactReading.apart(
+        Cleaning.class,
+        Cleaning::toCore,
+        "fact.right",
+        "fact.left",
+        "fact.handled",
+        "fact.seconds",
+        "fact.cleanerId",
+        "fact.note");
+  }
+
+  @Bean
+  DogFactReading<Practice> practiceReading() {
+    return DogFactReading.together(
+        StoredPractice.class,
+        row ->
+            new Practice(
+                row.id(), row.moment(), Rung.valueOf(row.text(0)), Handled.valueOf(row.text(1))),
+        "fact.rung",
+        "fact.handled");
   }
 }

@@ -56,6 +56,8 @@ public record CleaningRequest(
    * @param squelched whether the massage was heard to squelch
    * @param colour what came out looked like
    * @param odour what it smelled of
+   * @param cameBack what went in with the least round of a syringe that came back out at the
+   *     opening
    */
   public record EarCleaningRequest(
       @NotNull CleaningMethod method,
@@ -65,11 +67,12 @@ public record CleaningRequest(
       @Nullable @Min(0) @Max(99) Integer wipes,
       @Nullable Boolean squelched,
       @Nullable DischargeKind colour,
-      @Nullable Odour odour) {
+      @Nullable Odour odour,
+      @Nullable @DecimalMin("0.1") @DecimalMax("200") Double cameBack) {
 
     /** A cleaning of which only the load was noticed. */
     public static EarCleaningRequest of(CleaningMethod method, int load) {
-      return new EarCleaningRequest(method, load, null, null, null, null, null, null);
+      return new EarCleaningRequest(method, load, null, null, null, null, null, null, null);
     }
   }
 }

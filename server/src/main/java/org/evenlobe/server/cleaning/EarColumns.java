@@ -31,6 +31,8 @@ class EarColumns {
   @Enumerated(EnumType.STRING)
   private @Nullable Odour odour;
 
+  private @Nullable Double cameBack;
+
   static EarColumns of(@Nullable EarCleaningRequest said) {
     EarColumns columns = new EarColumns();
     if (said != null) {
@@ -42,6 +44,7 @@ class EarColumns {
       columns.squelched = said.squelched();
       columns.colour = said.colour();
       columns.odour = said.odour();
+      columns.cameBack = said.cameBack();
     }
     return columns;
   }
@@ -60,6 +63,7 @@ class EarColumns {
                     Optional.ofNullable(columns.wipes),
                     Optional.ofNullable(columns.squelched),
                     Optional.ofNullable(columns.colour),
-                    Optional.ofNullable(columns.odour))));
+                    Optional.ofNullable(columns.odour),
+                    Optional.ofNullable(columns.cameBack).map(Volume::new))));
   }
 }

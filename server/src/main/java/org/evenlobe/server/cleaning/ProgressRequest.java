@@ -74,8 +74,10 @@ public record ProgressRequest(
    *
    * @param step the step in which it did
    * @param millilitres how much, where it was measured
+   * @param cameBack whether it came back out at the opening; it did not where that is left out
    */
   public record PourRequest(
       @NotBlank @Size(max = 60) String step,
-      @Nullable @DecimalMin("0.1") @DecimalMax("200") Double millilitres) {}
+      @Nullable @DecimalMin("0.1") @DecimalMax("200") Double millilitres,
+      @Nullable Boolean cameBack) {}
 }

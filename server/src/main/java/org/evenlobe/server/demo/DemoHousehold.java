@@ -48,7 +48,6 @@ import org.evenlobe.server.exposure.ExpectedExposureRequest.YearDayRequest;
 import org.evenlobe.server.exposure.ExposureRequest;
 import org.evenlobe.server.fact.FactKeeping;
 import org.evenlobe.server.fact.Precondition;
-import org.evenlobe.server.plan.HouseholdPlans;
 import org.evenlobe.server.stock.SupplyRequest;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
@@ -81,7 +80,6 @@ class DemoHousehold implements ApplicationRunner {
   private final FactKeeping facts;
   private final SettingsKeeping settings;
   private final DemoRecords kept;
-  private final HouseholdPlans plans;
   private final HouseholdDay day;
   private final Planner planner;
   private final DemoDiary diary;
@@ -91,14 +89,12 @@ class DemoHousehold implements ApplicationRunner {
       FactKeeping facts,
       SettingsKeeping settings,
       DemoRecords kept,
-      HouseholdPlans plans,
       HouseholdDay day,
       Planner planner) {
     this.accounts = accounts;
     this.facts = facts;
     this.settings = settings;
     this.kept = kept;
-    this.plans = plans;
     this.day = day;
     this.planner = planner;
     this.diary = new DemoDiary(planner, ZONE);
@@ -112,9 +108,9 @@ class DemoHousehold implements ApplicationRunner {
   private void fill() {
     LocalDate today = day.today(ZONE);
     if (accounts.exists(EMAIL)) {
-      for (HouseholdPlans.DogToday dog : plans.today().dogs()) {
+      for (UUID dog : kept.here()) {
         for (DemoDog demo : DemoDog.values()) {
-          if (demo.id().equals(dog.id())) {
+          if (demo.id().equals(dog)) {
             addMissingDays(demo, today);
           }
         }
@@ -364,7 +360,8 @@ class DemoHousehold implements ApplicationRunner {
         ear.seen().wipes().orElse(null),
         ear.seen().squelched().orElse(null),
         ear.seen().colour().orElse(null),
-        ear.seen().odour().orElse(null));
+        ear.seen().odour().orElse(null),
+        ear.seen().cameBack().map(Volume::millilitres).orElse(null));
   }
 
   private static UUID id(String what) {

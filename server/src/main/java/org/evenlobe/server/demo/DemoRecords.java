@@ -1,11 +1,10 @@
 package org.evenlobe.server.demo;
 
+import java.util.List;
 import java.util.UUID;
 import org.evenlobe.core.record.DogRecord;
-import org.evenlobe.server.access.CurrentMember;
-import org.evenlobe.server.dog.Dog;
-import org.evenlobe.server.dog.Dogs;
-import org.evenlobe.server.record.DogRecords;
+import org.evenlobe.server.access.HouseholdDay;
+import org.evenlobe.server.record.FoldedDogs;
 import org.springframework.boot.autoconfigure.condition.ConditionalOnProperty;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Transactional;
@@ -14,17 +13,22 @@ import org.springframework.transaction.annotation.Transactional;
 @Component
 @ConditionalOnProperty("evenlobe.demo")
 class DemoRecords {
-  private final Dogs dogs;
-  private final DogRecords records;
+  private final FoldedDogs dogs;
+  private final HouseholdDay day;
 
-  DemoRecords(Dogs dogs, DogRecords records) {
+  DemoRecords(FoldedDogs dogs, HouseholdDay day) {
     this.dogs = dogs;
-    this.records = records;
+    this.day = day;
   }
 
   @Transactional(readOnly = true)
   public DogRecord one(UUID id) {
-    Dog dog = dogs.one(CurrentMember.household(), id).orElseThrow();
-    return records.of(dog);
+    return dogs.one(id, day.today()).record();
+  }
+
+  /** Those that live in the household now. */
+  @Transactional(readOnly = true)
+  public List<UUID> here() {
+    return dogs.here(day.today()).stream().map(dog -> dog.said().id()).toList();
   }
 }

@@ -1,5 +1,6 @@
 package org.evenlobe.server.dog;
 
+import jakarta.persistence.Column;
 import jakarta.persistence.Embedded;
 import jakarta.persistence.Entity;
 import jakarta.persistence.EnumType;
@@ -7,6 +8,7 @@ import jakarta.persistence.Enumerated;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Optional;
+import java.util.UUID;
 import java.util.stream.Stream;
 import org.evenlobe.core.measure.Weight;
 import org.evenlobe.core.record.Allergy;
@@ -91,6 +93,9 @@ public class Dog extends StoredFact<DogRequest> {
 
   @Embedded private @Nullable OwnWaysColumns ways;
 
+  @Column(insertable = false, updatable = false)
+  private long stamp;
+
   @Enumerated(EnumType.STRING)
   private @Nullable SchedulingMode ownScheduling;
 
@@ -139,6 +144,16 @@ public class Dog extends StoredFact<DogRequest> {
     ways = OwnWaysColumns.of(said.ownWays());
     ownScheduling = said.ownSchedule().scheduling().orElse(null);
     ownFixedDays = said.ownSchedule().fixedDays().orElse(null);
+  }
+
+  /** The household's change number at the last write to it or to any of its facts. */
+  public long stamp() {
+    return stamp;
+  }
+
+  @Override
+  protected List<UUID> dogs() {
+    return List.of(id());
   }
 
   /** The day it joined the household. */

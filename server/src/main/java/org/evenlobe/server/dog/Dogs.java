@@ -1,5 +1,6 @@
 package org.evenlobe.server.dog;
 
+import java.time.LocalDate;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
@@ -21,6 +22,12 @@ public interface Dogs extends Repository<Dog, FactKey> {
       "from Dog where key.householdId = :household and not gone and leftOn is not null"
           + " order by leftOn desc, name, key.id")
   List<Dog> archived(UUID household);
+
+  /** Those that left on a day or later. */
+  @Query(
+      "from Dog where key.householdId = :household and not gone and leftOn >= :day"
+          + " order by name, key.id")
+  List<Dog> leftSince(UUID household, LocalDate day);
 
   /** One that has not been deleted. */
   @Query("from Dog where key.householdId = :household and key.id = :id and not gone")

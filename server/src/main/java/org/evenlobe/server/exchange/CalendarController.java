@@ -12,7 +12,6 @@ import org.evenlobe.server.access.CurrentMember;
 import org.evenlobe.server.access.HouseholdDay;
 import org.evenlobe.server.access.Member;
 import org.evenlobe.server.exchange.AppointmentReader.ReadAppointment;
-import org.evenlobe.server.plan.HouseholdPlans;
 import org.evenlobe.server.problem.Refusal;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
@@ -31,12 +30,12 @@ class CalendarController {
   private static final String CALENDAR = "text/calendar;charset=UTF-8";
   private static final int LONGEST_FILE = 200_000;
 
-  private final HouseholdPlans plans;
+  private final HouseholdCalendar calendar;
   private final CalendarLinks links;
   private final HouseholdDay day;
 
-  CalendarController(HouseholdPlans plans, CalendarLinks links, HouseholdDay day) {
-    this.plans = plans;
+  CalendarController(HouseholdCalendar calendar, CalendarLinks links, HouseholdDay day) {
+    this.calendar = calendar;
     this.links = links;
     this.day = day;
   }
@@ -65,16 +64,16 @@ class CalendarController {
   @GetMapping(value = "/calendar/{token}.ics", produces = CALENDAR)
   ResponseEntity<String> feed(@PathVariable String token) {
     Member reader = links.reader(token).orElseThrow(Refusal::notFound);
-    AtomicReference<String> calendar = new AtomicReference<>();
-    CurrentMember.run(reader, () -> calendar.set(calendar()));
-    return ResponseEntity.ok().header(HttpHeaders.CACHE_CONTROL, "no-store").body(calendar.get());
+    AtomicReference<String> text = new AtomicReference<>();
+    CurrentMember.run(reader, () -> text.set(calendar.text()));
+    return ResponseEntity.ok().header(HttpHeaders.CACHE_CONTROL, "no-store").body(text.get());
   }
 
   @GetMapping(value = "/api/households/{household}/calendar.ics", produces = CALENDAR)
   ResponseEntity<String> download(@PathVariable UUID household) {
     return ResponseEntity.ok()
         .header(HttpHeaders.CONTENT_DISPOSITION, "attachment; filename=\"even-lobe.ics\"")
-        .body(calendar());
+        .body(calendar.text());
   }
 
   @GetMapping("/api/households/{household}/calendar-link")
@@ -98,10 +97,5 @@ class CalendarController {
   @PostMapping("/api/households/{household}/previews/appointments")
   List<ReadAppointment> read(@PathVariable UUID household, @Valid @RequestBody CalendarFile file) {
     return AppointmentReader.read(file.ics(), day.zone(), day.today());
-  }
-
-  private String calendar() {
-    HouseholdPlans.Schedule schedule = plans.schedule();
-    return PlanCalendar.of(schedule.dogs(), schedule.today(), schedule.zone(), day.now());
   }
 }

@@ -6,7 +6,6 @@ import java.time.LocalDate;
 import java.time.LocalDateTime;
 import java.time.LocalTime;
 import java.time.ZoneId;
-import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.stream.Collectors;
@@ -26,10 +25,13 @@ import net.fortuna.ical4j.model.property.immutable.ImmutableAction;
 import net.fortuna.ical4j.model.property.immutable.ImmutableCalScale;
 import net.fortuna.ical4j.model.property.immutable.ImmutableTransp;
 import net.fortuna.ical4j.model.property.immutable.ImmutableVersion;
+import org.evenlobe.core.plan.DogPlan;
 import org.evenlobe.core.plan.PlanItem;
 import org.evenlobe.core.record.Appointment;
+import org.evenlobe.core.record.DogRecord;
 import org.evenlobe.core.rule.Reason;
-import org.evenlobe.server.plan.HouseholdPlans.Scheduled;
+import org.evenlobe.server.plan.Plans.Planned;
+import org.evenlobe.server.plan.Plans.Standing;
 
 /**
  * A household's plan as an iCalendar stream (RFC 5545): one event an item under the item's own id,
@@ -52,24 +54,28 @@ final class PlanCalendar {
     this.now = now;
   }
 
-  static String of(List<Scheduled> dogs, LocalDate today, ZoneId zone, Instant now) {
-    PlanCalendar plan = new PlanCalendar(today, zone, now);
+  static String of(Planned planned, Standing standing, Instant now) {
+    PlanCalendar plan = new PlanCalendar(standing.today(), standing.zone(), now);
     plan.calendar.add(new ProdId("-//Even Lobe//plan//EN"));
     plan.calendar.add(ImmutableVersion.VERSION_2_0);
     plan.calendar.add(ImmutableCalScale.GREGORIAN);
     plan.calendar.add(new XProperty("X-WR-CALNAME", "Even Lobe"));
-    dogs.forEach(plan::add);
+    planned
+        .dogs()
+        .forEach(dog -> planned.of(dog.said().id()).ifPresent(its -> plan.add(dog.record(), its)));
     return CalendarLines.folded(plan.calendar.toString());
   }
 
-  private void add(Scheduled dog) {
-    for (PlanItem item : dog.plan().items()) {
-      calendar.add(event(dog.name(), item, appointment(dog, item)));
+  private void add(DogRecord dog, DogPlan plan) {
+    for (PlanItem item : plan.items()) {
+      calendar.add(event(dog.profile().name(), item, appointment(dog, item)));
     }
   }
 
-  private static Optional<Appointment> appointment(Scheduled dog, PlanItem item) {
-    return dog.appointments().stream().filter(made -> item.id().countsFrom(made.id())).findFirst();
+  private static Optional<Appointment> appointment(DogRecord dog, PlanItem item) {
+    return dog.all(Appointment.class).stream()
+        .filter(made -> item.id().countsFrom(made.id()))
+        .findFirst();
   }
 
   private VEvent event(String dog, PlanItem item, Optional<Appointment> appointment) {

@@ -2,16 +2,9 @@ package org.evenlobe.server.exposure;
 
 import jakarta.persistence.Entity;
 import jakarta.persistence.Table;
-import org.evenlobe.core.record.Drying;
 import org.evenlobe.server.record.StoredDogFact;
 
 /** Wet ears that were dried. */
 @Entity
 @Table(name = "drying")
-public class StoredDrying extends StoredDogFact<DryingRequest> {
-
-  @Override
-  public Drying toCore() {
-    return new Drying(id(), moment());
-  }
-}
+public class StoredDrying extends StoredDogFact<DryingRequest> {}

@@ -1,5 +1,9 @@
 package org.evenlobe.server.fact;
 
+import java.util.Collection;
+import java.util.List;
+import java.util.Set;
+import java.util.UUID;
 import org.evenlobe.server.access.CurrentMember;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Service;
@@ -26,8 +30,26 @@ public class ChangeNumber {
   /** Raises it, in the transaction of the write. */
   @Transactional
   public void raise() {
-    jdbc.sql("update household set change_number = change_number + 1 where id = ?")
-        .param(CurrentMember.household())
-        .update();
+    raise(List.of());
+  }
+
+  /** The same, and stamps the dogs whose facts were written with it. */
+  @Transactional
+  public void raise(Collection<UUID> dogs) {
+    UUID household = CurrentMember.household();
+    long number =
+        jdbc.sql(
+                """
+            update household set change_number = change_number + 1 where id = ?
+            returning change_number
+            """)
+            .param(household)
+            .query(Long.class)
+            .single();
+    for (UUID dog : Set.copyOf(dogs)) {
+      jdbc.sql("update dog set stamp = ? where household_id = ? and id = ?")
+          .params(number, household, dog)
+          .update();
+    }
   }
 }

@@ -5,6 +5,7 @@ import java.time.Clock;
 import java.time.Duration;
 import java.time.Instant;
 import java.time.OffsetDateTime;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
@@ -97,7 +98,7 @@ public class FactStore {
       throw given.isMissing() ? Refusal.noPrecondition() : Refusal.changed(present.version());
     }
     present.advance(true);
-    keep(kind, key, present.version(), null);
+    keep(kind, key, present.version(), null, present.dogs());
     return present;
   }
 
@@ -203,15 +204,17 @@ public class FactStore {
     fact.advance(false);
     fact.say(body);
     entities.persist(fact);
-    keep(kind, key, fact.version(), said);
+    keep(kind, key, fact.version(), said, fact.dogs());
     return fact;
   }
 
   private <B, F extends StoredFact<B>> F correct(
       Class<F> kind, F present, FactKey key, B body, String said) {
+    List<UUID> dogs = new ArrayList<>(present.dogs());
     present.advance(false);
     present.say(body);
-    keep(kind, key, present.version(), said);
+    dogs.addAll(present.dogs());
+    keep(kind, key, present.version(), said, dogs);
     return present;
   }
 
@@ -251,7 +254,8 @@ public class FactStore {
         .single();
   }
 
-  private void keep(Class<?> kind, FactKey key, int version, @Nullable String said) {
+  private void keep(
+      Class<?> kind, FactKey key, int version, @Nullable String said, List<UUID> dogs) {
     Member member = CurrentMember.get();
     jdbc.sql(
             """
@@ -268,6 +272,6 @@ public class FactStore {
             member.person(),
             OffsetDateTime.now(clock))
         .update();
-    changes.raise();
+    changes.raise(dogs);
   }
 }

@@ -2,6 +2,7 @@ package org.evenlobe.server.fact;
 
 import jakarta.persistence.EmbeddedId;
 import jakarta.persistence.MappedSuperclass;
+import java.util.List;
 import java.util.UUID;
 
 /**
@@ -32,6 +33,11 @@ public abstract class StoredFact<B> {
 
   /** Takes over what the client said. */
   protected abstract void say(B body);
+
+  /** The dogs of whose answers it is a part, as it stands. */
+  protected List<UUID> dogs() {
+    return List.of();
+  }
 
   void begin(FactKey newKey) {
     key = newKey;

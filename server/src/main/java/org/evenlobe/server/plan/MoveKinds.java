@@ -4,8 +4,11 @@ import java.time.LocalDate;
 import java.util.Optional;
 import org.evenlobe.core.plan.DogPlan;
 import org.evenlobe.core.plan.PlanItem;
+import org.evenlobe.core.record.Pin;
+import org.evenlobe.core.record.Skip;
 import org.evenlobe.server.fact.FactKind;
 import org.evenlobe.server.problem.InvalidFields;
+import org.evenlobe.server.record.DogFactReading;
 import org.evenlobe.server.record.DogFactRules;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
@@ -26,13 +29,13 @@ class MoveKinds {
 
   /** Outside the item's window it needs a reason; an item that is no longer planned is refused. */
   @Bean
-  FactKind<PinRequest, PinnedItem> pinKind(DogFactRules rules, HouseholdPlans plans) {
+  FactKind<PinRequest, PinnedItem> pinKind(DogFactRules rules, Plans plans) {
     return rules.kind(
         "pins",
         PinRequest.class,
         PinnedItem.class,
         PinnedItem::new,
-        (id, said, errors) -> check(said, plans.planOf(said.dogId()), errors));
+        (id, said, errors) -> check(said, plans.of(said.dogId()), errors));
   }
 
   private static void check(SkipRequest said, InvalidFields.Collector errors) {
@@ -72,5 +75,30 @@ class MoveKinds {
     } catch (IllegalArgumentException none) {
       return Optional.empty();
     }
+  }
+
+  @Bean
+  DogFactReading<Skip> skipReading() {
+    return DogFactReading.together(
+        SkippedItem.class,
+        row -> new Skip(row.id(), row.moment(), row.text(0), row.text(1)),
+        "fact.item",
+        "fact.reason");
+  }
+
+  @Bean
+  DogFactReading<Pin> pinReading() {
+    return DogFactReading.together(
+        PinnedItem.class,
+        row ->
+            new Pin(
+                row.id(),
+                row.moment(),
+                row.text(0),
+                row.day(1),
+                Optional.ofNullable(row.orNull(2, String.class))),
+        "fact.item",
+        "fact.pinnedOn",
+        "fact.reason");
   }
 }

@@ -1,66 +1,93 @@
 package org.evenlobe.server.record;
 
 import jakarta.persistence.EntityManager;
-import jakarta.persistence.metamodel.EntityType;
+import java.util.ArrayList;
+import java.util.Collection;
+import java.util.HashMap;
 import java.util.List;
-import java.util.Optional;
+import java.util.Map;
 import java.util.UUID;
+import java.util.stream.Collectors;
+import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import org.evenlobe.core.record.Dated;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Propagation;
 import org.springframework.transaction.annotation.Transactional;
 
-/** Reads the facts of dogs, one statement for each kind of them. */
+/**
+ * Reads the facts of dogs: those of few columns by one statement, of each other kind by one more.
+ */
 @Component
 @Transactional(propagation = Propagation.MANDATORY, readOnly = true)
-public class DogFacts {
+class DogFacts {
   private final EntityManager entities;
-  private final List<Class<? extends StoredDogFact<?>>> kinds;
+  private final List<DogFactReading<?>> kinds;
+  private final Map<String, List<DogFactReading<?>>> statements = new HashMap<>();
 
-  DogFacts(EntityManager entities) {
+  DogFacts(EntityManager entities, List<DogFactReading<?>> kinds) {
     this.entities = entities;
-    this.kinds =
-        entities.getMetamodel().getEntities().stream()
-            .map(EntityType::getJavaType)
-            .flatMap(DogFacts::ofDogs)
-            .toList();
+    this.kinds = List.copyOf(kinds);
+    List<DogFactReading<?>> together = kinds.stream().filter(kind -> !kind.isApart()).toList();
+    int columns = together.stream().mapToInt(kind -> kind.columns().size()).max().orElse(0);
+    statements.put(
+        together.stream()
+            .map(kind -> select(kind, together.indexOf(kind), texts(kind, columns)))
+            .collect(Collectors.joining(" union all ")),
+        together);
+    kinds.stream()
+        .filter(DogFactReading::isApart)
+        .forEach(kind -> statements.put(select(kind, 0, kind.columns()), List.of(kind)));
   }
 
-  /**
-   * A fact of a dog.
-   *
-   * @param dog whose
-   * @param fact as the core knows it
-   */
-  public record DogFact(UUID dog, Dated fact) {}
-
-  /** All that are there, of one dog where one is named. */
-  List<DogFact> of(UUID household, Optional<UUID> dog) {
-    return kinds.stream().flatMap(kind -> of(kind, household, dog).stream()).toList();
+  /** All that are there of those dogs, by dog; a dog without facts is left out. */
+  Map<UUID, List<Dated>> of(UUID household, Collection<UUID> dogs) {
+    Map<UUID, List<Dated>> byDog = new HashMap<>();
+    if (!dogs.isEmpty()) {
+      statements.forEach(
+          (statement, read) -> {
+            for (Object[] values : rows(statement, household, dogs)) {
+              FactRow row = new FactRow(values);
+              byDog
+                  .computeIfAbsent(row.dog(), dog -> new ArrayList<>())
+                  .add(read.get(row.kind()).read().apply(row));
+            }
+          });
+    }
+    return byDog;
   }
 
-  private List<DogFact> of(
-      Class<? extends StoredDogFact<?>> kind, UUID household, Optional<UUID> dog) {
+  /** The kinds of facts that are read. */
+  List<DogFactReading<?>> kinds() {
+    return kinds;
+  }
+
+  private List<Object[]> rows(String statement, UUID household, Collection<UUID> dogs) {
     return entities
-        .createQuery(
-            "from "
-                + kind.getSimpleName()
-                + " where key.householdId = :household and not gone"
-                + " and dogId = coalesce(:dog, dogId)",
-            kind)
+        .createQuery(statement, Object[].class)
         .setParameter("household", household)
-        .setParameter("dog", dog.orElse(null))
-        .getResultList()
-        .stream()
-        .map(fact -> new DogFact(fact.dogId(), fact.toCore()))
-        .toList();
+        .setParameter("dogs", dogs)
+        .getResultList();
   }
 
-  @SuppressWarnings("unchecked")
-  private static Stream<Class<? extends StoredDogFact<?>>> ofDogs(Class<?> entity) {
-    return StoredDogFact.class.isAssignableFrom(entity)
-        ? Stream.of((Class<? extends StoredDogFact<?>>) entity)
-        : Stream.empty();
+  private static String select(DogFactReading<?> kind, int number, List<String> columns) {
+    return "select "
+        + Stream.concat(Stream.of(Integer.toString(number), FactRow.HEAD), columns.stream())
+            .collect(Collectors.joining(", "))
+        + " from "
+        + kind.stored().getSimpleName()
+        + " fact where fact.key.householdId = :household and not fact.gone"
+        + " and fact.dogId in (:dogs)";
+  }
+
+  /** Its columns as text, and as many empty ones as another kind has more. */
+  private static List<String> texts(DogFactReading<?> kind, int columns) {
+    return IntStream.range(0, columns)
+        .mapToObj(
+            at ->
+                at < kind.columns().size()
+                    ? "cast(" + kind.columns().get(at) + " as string)"
+                    : "cast(null as string)")
+        .toList();
   }
 }

@@ -3,9 +3,8 @@ package org.evenlobe.server.record;
 import jakarta.persistence.MappedSuperclass;
 import java.time.Instant;
 import java.time.LocalDate;
-import java.time.ZoneId;
+import java.util.List;
 import java.util.UUID;
-import org.evenlobe.core.record.Dated;
 import org.evenlobe.core.record.Moment;
 import org.evenlobe.server.fact.StoredFact;
 
@@ -15,20 +14,16 @@ import org.evenlobe.server.fact.StoredFact;
  * @param <B> the body that a client sends
  */
 @MappedSuperclass
+@SuppressWarnings("UnusedVariable") // its columns are read by a DogFactReading
 public abstract class StoredDogFact<B extends DogFactRequest> extends StoredFact<B> {
   private UUID dogId;
   private Instant doneAt;
   private String zone;
   private LocalDate day;
 
-  /** Whose. */
-  public UUID dogId() {
-    return dogId;
-  }
-
-  /** When it happened, or was said. */
-  protected Moment moment() {
-    return new Moment(doneAt, ZoneId.of(zone), day);
+  @Override
+  protected List<UUID> dogs() {
+    return List.of(dogId);
   }
 
   @Override
@@ -39,7 +34,4 @@ public abstract class StoredDogFact<B extends DogFactRequest> extends StoredFact
     zone = moment.zone().getId();
     day = moment.day();
   }
-
-  /** The fact as the core knows it. */
-  public abstract Dated toCore();
 }

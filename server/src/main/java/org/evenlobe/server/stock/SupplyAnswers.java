@@ -1,9 +1,6 @@
 package org.evenlobe.server.stock;
 
 import java.util.List;
-import java.util.Map;
-import java.util.UUID;
-import java.util.stream.Collectors;
 import org.evenlobe.core.record.Supply;
 import org.evenlobe.server.access.CurrentMember;
 import org.springframework.stereotype.Service;
@@ -18,18 +15,19 @@ public class SupplyAnswers {
     this.supplies = supplies;
   }
 
+  /**
+   * A bottle or a pack.
+   *
+   * @param supply what was said of it
+   * @param version its version, for counting it anew
+   */
+  public record Kept(Supply supply, int version) {}
+
   /** The bottles and packs that are there, by name. */
   @Transactional(readOnly = true)
-  public List<Supply> all() {
+  public List<Kept> all() {
     return supplies.ofHousehold(CurrentMember.household()).stream()
-        .map(StoredSupply::toCore)
+        .map(one -> new Kept(one.toCore(), one.version()))
         .toList();
-  }
-
-  /** The version of each, for counting it anew. */
-  @Transactional(readOnly = true)
-  public Map<UUID, Integer> versions() {
-    return supplies.ofHousehold(CurrentMember.household()).stream()
-        .collect(Collectors.toMap(StoredSupply::id, StoredSupply::version));
   }
 }

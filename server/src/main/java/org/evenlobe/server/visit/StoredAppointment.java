@@ -4,13 +4,12 @@ import jakarta.persistence.Entity;
 import jakarta.persistence.Table;
 import java.time.LocalDate;
 import java.time.LocalTime;
-import java.util.Optional;
-import org.evenlobe.core.record.Appointment;
 import org.evenlobe.server.record.StoredDogFact;
 import org.jspecify.annotations.Nullable;
 
 /** When a vet is to see a dog. */
 @Entity
+@SuppressWarnings("UnusedVariable") // its columns are read by a DogFactReading
 @Table(name = "appointment")
 public class StoredAppointment extends StoredDogFact<AppointmentRequest> {
   private LocalDate madeFor;
@@ -23,10 +22,5 @@ public class StoredAppointment extends StoredDogFact<AppointmentRequest> {
     madeFor = said.on();
     madeForTime = said.time();
     what = said.what().strip();
-  }
-
-  @Override
-  public Appointment toCore() {
-    return new Appointment(id(), moment(), madeFor, Optional.ofNullable(madeForTime), what);
   }
 }

@@ -6,12 +6,14 @@ import java.time.LocalDate;
 import java.util.Optional;
 import org.evenlobe.core.measure.EarPair;
 import org.evenlobe.core.record.VisitRecord;
+import org.evenlobe.server.record.FactRow;
 import org.evenlobe.server.record.StoredDogFact;
 import org.hibernate.annotations.EmbeddedColumnNaming;
 import org.jspecify.annotations.Nullable;
 
 /** What was said of a visit to the vet. */
 @Entity
+@SuppressWarnings("UnusedVariable") // its columns are read by a DogFactReading
 public class Visit extends StoredDogFact<VisitRequest> {
 
   @Embedded
@@ -34,13 +36,13 @@ public class Visit extends StoredDogFact<VisitRequest> {
     note = said.note();
   }
 
-  @Override
-  public VisitRecord toCore() {
+  static VisitRecord toCore(FactRow row) {
     return new VisitRecord(
-        id(),
-        moment(),
-        new EarPair<>(right.toCore(), left.toCore()),
-        Optional.ofNullable(nextOn),
-        Optional.ofNullable(note));
+        row.id(),
+        row.moment(),
+        new EarPair<>(
+            row.get(0, EarVisitColumns.class).toCore(), row.get(1, EarVisitColumns.class).toCore()),
+        Optional.ofNullable(row.orNull(2, LocalDate.class)),
+        Optional.ofNullable(row.orNull(3, String.class)));
   }
 }

@@ -1,26 +1,27 @@
 package org.evenlobe.server.visit;
 
+import java.util.ArrayList;
+import java.util.Collections;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
 import org.evenlobe.core.record.VisitRecord;
-import org.evenlobe.server.access.CurrentMember;
-import org.evenlobe.server.dog.Dogs;
-import org.evenlobe.server.problem.Refusal;
+import org.evenlobe.server.access.HouseholdDay;
+import org.evenlobe.server.record.FoldedDogs;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
 /** The visits to the vet that are on record. */
 @Service
 class VisitAnswers {
-  private final Visits visits;
   private final VisitDocuments documents;
-  private final Dogs dogs;
+  private final FoldedDogs dogs;
+  private final HouseholdDay day;
 
-  VisitAnswers(Visits visits, VisitDocuments documents, Dogs dogs) {
-    this.visits = visits;
+  VisitAnswers(VisitDocuments documents, FoldedDogs dogs, HouseholdDay day) {
     this.documents = documents;
     this.dogs = dogs;
+    this.day = day;
   }
 
   /**
@@ -38,14 +39,12 @@ class VisitAnswers {
    */
   @Transactional(readOnly = true)
   List<VisitEntry> ofDog(UUID dog) {
-    UUID household = CurrentMember.household();
-    if (dogs.one(household, dog).isEmpty()) {
-      throw Refusal.notFound();
-    }
     Map<UUID, List<VisitDocuments.Attached>> attached = documents.ofDog(dog);
-    return visits.of(household, dog).stream()
-        .map(Visit::toCore)
-        .map(visit -> new VisitEntry(visit, attached.getOrDefault(visit.id(), List.of())))
-        .toList();
+    List<VisitEntry> entries = new ArrayList<>();
+    for (VisitRecord visit : dogs.one(dog, day.today()).record().visits()) {
+      entries.add(new VisitEntry(visit, attached.getOrDefault(visit.id(), List.of())));
+    }
+    Collections.reverse(entries);
+    return entries;
   }
 }

@@ -1,6 +1,11 @@
 package org.evenlobe.server.visit;
 
+import java.time.LocalTime;
+import java.util.Optional;
+import org.evenlobe.core.record.Appointment;
+import org.evenlobe.core.record.VisitRecord;
 import org.evenlobe.server.fact.FactKind;
+import org.evenlobe.server.record.DogFactReading;
 import org.evenlobe.server.record.DogFactRules;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
@@ -27,5 +32,27 @@ class VisitKinds {
         StoredAppointment.class,
         StoredAppointment::new,
         (id, said, errors) -> said.check(errors));
+  }
+
+  @Bean
+  DogFactReading<VisitRecord> visitReading() {
+    return DogFactReading.apart(
+        Visit.class, Visit::toCore, "fact.right", "fact.left", "fact.nextOn", "fact.note");
+  }
+
+  @Bean
+  DogFactReading<Appointment> appointmentReading() {
+    return DogFactReading.together(
+        StoredAppointment.class,
+        row ->
+            new Appointment(
+                row.id(),
+                row.moment(),
+                row.day(0),
+                Optional.ofNullable(row.orNull(1, String.class)).map(LocalTime::parse),
+                row.text(2)),
+        "fact.madeFor",
+        "fact.madeForTime",
+        "fact.what");
   }
 }

@@ -177,7 +177,6 @@ class CheckTest {
   @Test
   void listOfFiveYearsTakesAFixedNumberOfStatements() {
     check(1, Samples.QUIET_EAR, Samples.QUIET_EAR);
-    log();
     int forOne = StatementCount.during(this::log);
     for (int week = 1; week <= 60; week++) {
       check(week * 7, Samples.QUIET_EAR, Samples.QUIET_EAR);

@@ -137,7 +137,6 @@ class SessionTest {
   void takesAsManyStatementsWithAHundredRecordsAsWithOne() {
     checked(Samples.QUIET_EAR, Samples.QUIET_EAR);
     clean(20, "\"seconds\": 300");
-    owner.get(session);
     int few = StatementCount.during(() -> owner.get(session));
 
     for (int i = 0; i < 30; i++) {
@@ -213,5 +212,34 @@ class SessionTest {
     JsonNode whole = owner.get(session).json();
     assertThat(whole.at("/session/ears/left/method").asString()).isEqualTo("SYRINGE");
     assertThat(whole.at("/session/steps").toString()).contains("left-5-syringe");
+  }
+
+  @Test
+  void aSyringeStartsLowAndLearnsFromARoundThatCameBackOut() {
+    checked(Samples.WAXY_EAR, Samples.WAXY_EAR);
+    String own =
+        Samples.dog()
+            .replace("\"lightCoat\"", "\"ways\": {\"method\": \"SYRINGE\"}, \"lightCoat\"");
+    owner.correct(owner.at("/dogs/" + dog), 1, own);
+    double before = syringe();
+    double low = owner.get(owner.at("/dogs/" + dog)).json().at("/canals/left/low").asDouble();
+    String body =
+        Samples.cleaning(dog, Instant.parse("2026-01-01T10:00:00Z"), 1, 1)
+            .replace("FILL", "SYRINGE")
+            .replace("\"load\": 1", "\"load\": 1, \"cameBack\": 9.5");
+    assertThat(owner.create(owner.at("/cleanings/" + UUID.randomUUID()), body).status())
+        .isEqualTo(200);
+
+    assertThat(before).isEqualTo(low);
+    assertThat(syringe()).isGreaterThan(before);
+  }
+
+  private double syringe() {
+    for (JsonNode step : owner.get(session).json().at("/session/steps")) {
+      if (step.get("kind").asString().equals("SYRINGE")) {
+        return step.get("volume").asDouble();
+      }
+    }
+    throw new AssertionError("no step with a syringe");
   }
 }

@@ -1,7 +1,6 @@
-package org.evenlobe.server.plan;
+package org.evenlobe.server.view;
 
 import java.time.Instant;
-import java.time.LocalDate;
 import java.time.ZoneId;
 import java.util.Optional;
 import java.util.UUID;
@@ -16,40 +15,27 @@ import org.evenlobe.core.record.DogRecord;
 import org.evenlobe.core.record.EarCleaning;
 import org.evenlobe.core.record.Moment;
 import org.evenlobe.core.record.Preferences;
-import org.evenlobe.server.access.CurrentMember;
 import org.evenlobe.server.access.HouseholdDay;
-import org.evenlobe.server.account.Settings;
-import org.evenlobe.server.account.SettingsKeeping;
-import org.evenlobe.server.dog.Dogs;
+import org.evenlobe.server.plan.Plans;
+import org.evenlobe.server.plan.Plans.Standing;
 import org.evenlobe.server.problem.InvalidFields;
-import org.evenlobe.server.problem.Refusal;
-import org.evenlobe.server.record.DogRecords;
+import org.evenlobe.server.record.FoldedDogs;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
 /** The plan that a dog would have if something were different; nothing of it is stored. */
 @Service
-public class WhatIfAnswers {
-  private final Dogs dogs;
-  private final DogRecords records;
-  private final SettingsKeeping settings;
+class WhatIfView {
+  private final FoldedDogs dogs;
   private final HouseholdDay day;
   private final Planner planner;
-  private final PlanMaking making;
+  private final Plans plans;
 
-  WhatIfAnswers(
-      Dogs dogs,
-      DogRecords records,
-      SettingsKeeping settings,
-      HouseholdDay day,
-      Planner planner,
-      PlanMaking making) {
+  WhatIfView(FoldedDogs dogs, HouseholdDay day, Planner planner, Plans plans) {
     this.dogs = dogs;
-    this.records = records;
-    this.settings = settings;
     this.day = day;
     this.planner = planner;
-    this.making = making;
+    this.plans = plans;
   }
 
   /**
@@ -58,7 +44,7 @@ public class WhatIfAnswers {
    * @param now as it is
    * @param then as it would be
    */
-  public record WhatIf(DogPlan now, DogPlan then) {}
+  record WhatIf(DogPlan now, DogPlan then) {}
 
   /**
    * The plans without and with what might be different.
@@ -74,17 +60,16 @@ public class WhatIfAnswers {
             "scheduling",
             "is a vet's to prescribe")
         .throwIfAny();
-    DogRecord record =
-        dogs.one(CurrentMember.household(), id).map(records::of).orElseThrow(Refusal::notFound);
-    Settings how = settings.get();
-    LocalDate today = day.today(how.zone());
-    Preferences preferences = making.preferences(how, today);
-    DogHistory history = DogHistory.of(record, today);
+    Standing standing = plans.standing();
+    Preferences preferences = plans.preferences(standing);
+    DogHistory history = dogs.one(id, standing.today()).history();
+    DogRecord record = history.dog();
     DogProfile otherwise = changed(record.profile(), said, preferences);
     DogHistory then =
         said.load() == null
             ? history.asIf(otherwise)
-            : DogHistory.of(record.with(otherwise).plus(cleanedNow(said, how.zone())), today);
+            : DogHistory.of(
+                record.with(otherwise).plus(cleanedNow(said, standing.zone())), standing.today());
     return new WhatIf(
         planner.plan(history, preferences), planner.plan(then, said.preferences(preferences)));
   }

@@ -1,4 +1,4 @@
-package org.evenlobe.server.plan;
+package org.evenlobe.server.view;
 
 import jakarta.validation.constraints.Max;
 import jakarta.validation.constraints.Min;

@@ -1,12 +1,13 @@
-package org.evenlobe.server.check;
+package org.evenlobe.server.view;
 
 import jakarta.validation.Valid;
 import java.util.Optional;
 import java.util.UUID;
 import org.evenlobe.server.access.Needs;
 import org.evenlobe.server.access.Role;
-import org.evenlobe.server.check.CheckAnswers.CheckInFull;
-import org.evenlobe.server.check.CheckAnswers.CheckLog;
+import org.evenlobe.server.check.CheckRequest;
+import org.evenlobe.server.view.CheckView.CheckInFull;
+import org.evenlobe.server.view.CheckView.CheckLog;
 import org.jspecify.annotations.Nullable;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
@@ -17,10 +18,10 @@ import org.springframework.web.bind.annotation.RestController;
 
 /** What checks say. */
 @RestController
-class CheckAnswerController {
-  private final CheckAnswers answers;
+class CheckViewController {
+  private final CheckView answers;
 
-  CheckAnswerController(CheckAnswers answers) {
+  CheckViewController(CheckView answers) {
     this.answers = answers;
   }
 

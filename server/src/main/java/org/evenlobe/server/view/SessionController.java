@@ -1,11 +1,11 @@
-package org.evenlobe.server.plan;
+package org.evenlobe.server.view;
 
 import java.util.List;
 import java.util.UUID;
 import org.evenlobe.core.measure.Side;
 import org.evenlobe.core.plan.CleaningOutcome;
-import org.evenlobe.server.plan.SessionAnswers.GuidedSession;
 import org.evenlobe.server.problem.InvalidFields;
+import org.evenlobe.server.view.SessionView.GuidedSession;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.RequestParam;
@@ -14,9 +14,9 @@ import org.springframework.web.bind.annotation.RestController;
 /** Guided sessions, computed at every request. */
 @RestController
 class SessionController {
-  private final SessionAnswers sessions;
+  private final SessionView sessions;
 
-  SessionController(SessionAnswers sessions) {
+  SessionController(SessionView sessions) {
     this.sessions = sessions;
   }
 

@@ -1,5 +1,6 @@
-package org.evenlobe.server.plan;
+package org.evenlobe.server.view;
 
+import io.swagger.v3.oas.annotations.Parameter;
 import jakarta.validation.Valid;
 import java.util.List;
 import java.util.UUID;
@@ -9,27 +10,42 @@ import org.evenlobe.core.plan.StartingInterval;
 import org.evenlobe.server.access.Needs;
 import org.evenlobe.server.access.Role;
 import org.evenlobe.server.dog.DogRequest;
-import org.evenlobe.server.plan.HouseholdPlans.ArchivedDog;
-import org.evenlobe.server.plan.HouseholdPlans.DogInFull;
-import org.evenlobe.server.plan.HouseholdPlans.Today;
-import org.evenlobe.server.plan.WhatIfAnswers.WhatIf;
+import org.evenlobe.server.plan.Plans;
+import org.evenlobe.server.view.DogView.ArchivedDog;
+import org.evenlobe.server.view.DogView.DogInFull;
+import org.evenlobe.server.view.TodayView.Today;
+import org.evenlobe.server.view.WhatIfView.WhatIf;
+import org.springframework.http.ResponseEntity;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RestController;
+import org.springframework.web.context.request.WebRequest;
 
 /** Plans, computed at every request. */
 @RestController
-class PlanController {
-  private final HouseholdPlans plans;
-  private final WhatIfAnswers whatIf;
+class ViewController {
+  private final TodayView today;
+  private final DogView dogs;
+  private final WhatIfView whatIf;
+  private final Plans plans;
   private final Planner planner;
+  private final Unchanged unchanged;
 
-  PlanController(HouseholdPlans plans, WhatIfAnswers whatIf, Planner planner) {
-    this.plans = plans;
+  ViewController(
+      TodayView today,
+      DogView dogs,
+      WhatIfView whatIf,
+      Plans plans,
+      Planner planner,
+      Unchanged unchanged) {
+    this.today = today;
+    this.dogs = dogs;
     this.whatIf = whatIf;
+    this.plans = plans;
     this.planner = planner;
+    this.unchanged = unchanged;
   }
 
   /**
@@ -41,18 +57,22 @@ class PlanController {
   record IntervalPreview(LoadFactor loadFactor, StartingInterval start) {}
 
   @GetMapping("/api/households/{household}/today")
-  Today today(@PathVariable UUID household) {
-    return plans.today();
+  ResponseEntity<Today> today(
+      @PathVariable UUID household, @Parameter(hidden = true) WebRequest request) {
+    return unchanged.or(request, today::today);
   }
 
   @GetMapping("/api/households/{household}/dogs/{dog}")
-  DogInFull dog(@PathVariable UUID household, @PathVariable UUID dog) {
-    return plans.dog(dog);
+  ResponseEntity<DogInFull> dog(
+      @PathVariable UUID household,
+      @PathVariable UUID dog,
+      @Parameter(hidden = true) WebRequest request) {
+    return unchanged.or(request, standing -> dogs.dog(dog, standing));
   }
 
   @GetMapping("/api/households/{household}/archived-dogs")
   List<ArchivedDog> archived(@PathVariable UUID household) {
-    return plans.archived();
+    return dogs.archived();
   }
 
   /** The plan that the dog would have; stores nothing. */
@@ -69,7 +89,7 @@ class PlanController {
   @Needs(Role.VIEWER)
   @PostMapping("/api/households/{household}/previews/interval")
   IntervalPreview interval(@PathVariable UUID household, @Valid @RequestBody DogRequest said) {
-    LoadFactor factor = planner.loadFactor(said.toCore(), plans.climate());
+    LoadFactor factor = planner.loadFactor(said.toCore(), plans.reading(plans.standing()));
     return new IntervalPreview(factor, StartingInterval.of(factor));
   }
 }

@@ -1,4 +1,4 @@
-package org.evenlobe.server.plan;
+package org.evenlobe.server.view;
 
 import java.time.LocalDate;
 import java.time.ZoneId;
@@ -24,54 +24,41 @@ import org.evenlobe.core.record.CleaningRecord;
 import org.evenlobe.core.record.DogRecord;
 import org.evenlobe.core.record.Practice;
 import org.evenlobe.core.record.Supply;
-import org.evenlobe.server.access.CurrentMember;
-import org.evenlobe.server.access.HouseholdDay;
-import org.evenlobe.server.account.Settings;
-import org.evenlobe.server.account.SettingsKeeping;
 import org.evenlobe.server.cleaning.ProgressRequest;
 import org.evenlobe.server.cleaning.SessionProgress;
-import org.evenlobe.server.dog.Dog;
-import org.evenlobe.server.dog.Dogs;
+import org.evenlobe.server.plan.Plans;
+import org.evenlobe.server.plan.Plans.Standing;
 import org.evenlobe.server.problem.Refusal;
-import org.evenlobe.server.record.DogRecords;
+import org.evenlobe.server.record.FoldedDogs;
 import org.evenlobe.server.stock.SupplyAnswers;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
 /** Guided sessions, and what the plan makes of a cleaning. */
 @Service
-public class SessionAnswers {
+class SessionView {
   /** The drawing of a canal knows its fluid in so many equal steps up to full, and a few beyond. */
   private static final int STEPS_TO_FULL = 20;
 
   private static final int STEPS = 25;
 
-  private final Dogs dogs;
-  private final DogRecords records;
-  private final SettingsKeeping settings;
+  private final FoldedDogs dogs;
   private final SupplyAnswers supplies;
   private final SessionProgress progress;
-  private final HouseholdDay day;
   private final Planner planner;
-  private final PlanMaking making;
+  private final Plans plans;
 
-  SessionAnswers(
-      Dogs dogs,
-      DogRecords records,
-      SettingsKeeping settings,
+  SessionView(
+      FoldedDogs dogs,
       SupplyAnswers supplies,
       SessionProgress progress,
-      HouseholdDay day,
       Planner planner,
-      PlanMaking making) {
+      Plans plans) {
     this.dogs = dogs;
-    this.records = records;
-    this.settings = settings;
     this.supplies = supplies;
     this.progress = progress;
-    this.day = day;
     this.planner = planner;
-    this.making = making;
+    this.plans = plans;
   }
 
   /**
@@ -86,7 +73,7 @@ public class SessionAnswers {
    * @param cleaners the bottles in the house
    * @param progress how far a session with this dog has got, where one has begun
    */
-  public record GuidedSession(
+  record GuidedSession(
       UUID dogId,
       String name,
       LocalDate today,
@@ -103,7 +90,7 @@ public class SessionAnswers {
    * @param canal its shape, cm
    * @param fluids from nothing poured to a quarter more than it holds, in equal steps
    */
-  public record CanalGauge(Volume volume, Canal canal, List<CanalFluid> fluids) {
+  record CanalGauge(Volume volume, Canal canal, List<CanalFluid> fluids) {
 
     static CanalGauge of(CanalEstimate estimate) {
       double full = estimate.volume().millilitres();
@@ -125,12 +112,12 @@ public class SessionAnswers {
    */
   @Transactional(readOnly = true)
   public GuidedSession cleaning(UUID dog, List<Side> ears, boolean helper) {
-    Settings how = settings.get();
+    Standing standing = plans.standing();
     return session(
         dog,
-        how,
+        standing,
         (record, history, plan) ->
-            Sessions.cleaning(record, history, plan, ears, helper, how.ways()));
+            Sessions.cleaning(record, history, plan, ears, helper, standing.how().ways()));
   }
 
   /**
@@ -141,11 +128,12 @@ public class SessionAnswers {
    */
   @Transactional(readOnly = true)
   public GuidedSession practice(UUID dog, boolean helper) {
-    Settings how = settings.get();
+    Standing standing = plans.standing();
     return session(
         dog,
-        how,
-        (record, history, plan) -> Sessions.practice(record, history, plan, helper, how.ways()));
+        standing,
+        (record, history, plan) ->
+            Sessions.practice(record, history, plan, helper, standing.how().ways()));
   }
 
   /** Builds a session from what is known of a dog. */
@@ -153,20 +141,22 @@ public class SessionAnswers {
     CleaningSession build(DogRecord record, DogHistory history, DogPlan plan);
   }
 
-  private GuidedSession session(UUID id, Settings how, Building building) {
-    Dog dog = dogs.one(CurrentMember.household(), id).orElseThrow(Refusal::notFound);
-    DogRecord record = records.of(dog);
-    LocalDate today = day.today(how.zone());
-    DogHistory history = DogHistory.of(record, today);
-    DogPlan plan = making.plan(history, how);
+  private GuidedSession session(UUID id, Standing standing, Building building) {
+    LocalDate today = standing.today();
+    DogHistory history = dogs.one(id, today).history();
+    DogRecord record = history.dog();
+    DogPlan plan = plans.alone(history, standing);
     return new GuidedSession(
         id,
         record.profile().name(),
         today,
-        how.zone(),
+        standing.zone(),
         building.build(record, history, plan),
         Canals.of(record, today).map(pair -> pair.map(CanalGauge::of)),
-        supplies.all().stream().filter(one -> one.kind() == Supply.Kind.CLEANER).toList(),
+        supplies.all().stream()
+            .map(SupplyAnswers.Kept::supply)
+            .filter(one -> one.kind() == Supply.Kind.CLEANER)
+            .toList(),
         progress.get(id).filter(draft -> !isRecorded(draft.id(), record)));
   }
 
@@ -183,14 +173,13 @@ public class SessionAnswers {
    */
   @Transactional(readOnly = true)
   public CleaningOutcome outcome(UUID dogId, UUID cleaning) {
-    Dog dog = dogs.one(CurrentMember.household(), dogId).orElseThrow(Refusal::notFound);
-    DogRecord record = records.of(dog);
+    Standing standing = plans.standing();
+    DogRecord record = dogs.one(dogId, standing.today()).record();
     CleaningRecord done =
         record.cleanings().stream()
             .filter(one -> one.id().equals(cleaning))
             .findFirst()
             .orElseThrow(Refusal::notFound);
-    return CleaningOutcome.of(
-        planner, record, done, making.preferences(settings.get(), done.day()));
+    return CleaningOutcome.of(planner, record, done, plans.preferences(standing.on(done.day())));
   }
 }

@@ -1,4 +1,4 @@
-package org.evenlobe.server.check;
+package org.evenlobe.server.view;
 
 import java.time.LocalDate;
 import java.util.ArrayList;
@@ -21,29 +21,25 @@ import org.evenlobe.core.record.DogRecord;
 import org.evenlobe.core.record.EarFinding;
 import org.evenlobe.core.visit.CallCard;
 import org.evenlobe.core.visit.CallCards;
-import org.evenlobe.server.access.CurrentMember;
 import org.evenlobe.server.access.HouseholdDay;
-import org.evenlobe.server.dog.Dog;
-import org.evenlobe.server.dog.Dogs;
+import org.evenlobe.server.check.CheckRequest;
 import org.evenlobe.server.problem.InvalidFields;
 import org.evenlobe.server.problem.Refusal;
-import org.evenlobe.server.record.DogRecords;
+import org.evenlobe.server.record.FoldedDogs;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
 /** What a dog's checks say, computed at every request. */
 @Service
-class CheckAnswers {
+class CheckView {
   private static final UUID PREVIEW = new UUID(-1, -1);
 
-  private final Dogs dogs;
-  private final DogRecords records;
+  private final FoldedDogs dogs;
   private final HouseholdDay day;
   private final BreedCatalogue breeds;
 
-  CheckAnswers(Dogs dogs, DogRecords records, HouseholdDay day, BreedCatalogue breeds) {
+  CheckView(FoldedDogs dogs, HouseholdDay day, BreedCatalogue breeds) {
     this.dogs = dogs;
-    this.records = records;
     this.day = day;
     this.breeds = breeds;
   }
@@ -87,13 +83,12 @@ class CheckAnswers {
   /** A dog's checks, the latest first. */
   @Transactional(readOnly = true)
   public CheckLog log(UUID dogId) {
-    DogRecord dog = dog(dogId);
     LocalDate today = day.today();
-    DogHistory history = DogHistory.of(dog, today);
+    DogHistory history = dogs.one(dogId, today).history();
     List<CheckEntry> entries =
         new ArrayList<>(history.checks().stream().map(CheckEntry::of).toList());
     Collections.reverse(entries);
-    return new CheckLog(dogId, dog.profile().name(), today, entries, history.flares());
+    return new CheckLog(dogId, history.dog().profile().name(), today, entries, history.flares());
   }
 
   /**
@@ -145,7 +140,6 @@ class CheckAnswers {
   }
 
   private DogRecord dog(UUID id) {
-    Dog dog = dogs.one(CurrentMember.household(), id).orElseThrow(Refusal::notFound);
-    return records.of(dog);
+    return dogs.one(id, day.today()).record();
   }
 }

@@ -1,4 +1,4 @@
-package org.evenlobe.server.plan;
+package org.evenlobe.server.view;
 
 import java.io.IOException;
 import java.io.UncheckedIOException;
@@ -8,7 +8,7 @@ import org.apache.commons.csv.CSVFormat;
 import org.apache.commons.csv.CSVPrinter;
 import org.evenlobe.core.plan.DogPlan;
 import org.evenlobe.core.stock.StockOutlook;
-import org.evenlobe.server.plan.StockAnswers.Stock;
+import org.evenlobe.server.view.StockView.Stock;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.ResponseEntity;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -18,9 +18,9 @@ import org.springframework.web.bind.annotation.RestController;
 /** What is in the house, and what to buy. */
 @RestController
 class StockController {
-  private final StockAnswers stock;
+  private final StockView stock;
 
-  StockController(StockAnswers stock) {
+  StockController(StockView stock) {
     this.stock = stock;
   }
 

@@ -1,0 +1,151 @@
+package org.evenlobe.server.view;
+
+import java.time.Instant;
+import java.time.LocalDate;
+import java.time.ZoneId;
+import java.util.List;
+import java.util.Optional;
+import java.util.UUID;
+import org.evenlobe.core.check.CheckVerdict;
+import org.evenlobe.core.ear.Breed;
+import org.evenlobe.core.ear.BreedCatalogue;
+import org.evenlobe.core.ear.CanalEstimate;
+import org.evenlobe.core.ear.Canals;
+import org.evenlobe.core.history.DogHistory;
+import org.evenlobe.core.measure.EarPair;
+import org.evenlobe.core.plan.DogPlan;
+import org.evenlobe.core.record.Appointment;
+import org.evenlobe.core.record.CleaningRecord;
+import org.evenlobe.core.record.DogProfile;
+import org.evenlobe.core.record.DogRecord;
+import org.evenlobe.core.record.EarFinding;
+import org.evenlobe.core.record.ExpectedExposure;
+import org.evenlobe.core.record.Exposure;
+import org.evenlobe.core.visit.CallCard;
+import org.evenlobe.core.visit.CallCards;
+import org.evenlobe.server.access.CurrentMember;
+import org.evenlobe.server.dog.Dogs;
+import org.evenlobe.server.dog.Pictures;
+import org.evenlobe.server.plan.Plans;
+import org.evenlobe.server.plan.Plans.Standing;
+import org.evenlobe.server.record.FoldedDogs;
+import org.evenlobe.server.record.FoldedDogs.Folded;
+import org.evenlobe.server.view.RibbonMarks.CheckMark;
+import org.evenlobe.server.view.RibbonMarks.VisitMark;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** One dog with all that is known, and those that have left. */
+@Service
+class DogView {
+  private final FoldedDogs folded;
+  private final Plans plans;
+  private final Pictures pictures;
+  private final Dogs dogs;
+  private final BreedCatalogue breeds;
+
+  DogView(FoldedDogs folded, Plans plans, Pictures pictures, Dogs dogs, BreedCatalogue breeds) {
+    this.folded = folded;
+    this.plans = plans;
+    this.pictures = pictures;
+    this.dogs = dogs;
+    this.breeds = breeds;
+  }
+
+  /**
+   * One dog with all that is known.
+   *
+   * @param version of what was said of the dog, for corrections
+   * @param zone the household's zone
+   * @param leftOn the day it left the household, where it did
+   * @param picture when its picture was sent, where it has one
+   * @param dog who it is, and its cleanings
+   * @param checks its checks of the last six weeks
+   * @param visits its visits of the last six weeks
+   * @param exposures what happened to its ears in the last six weeks
+   * @param expected what is expected to happen to them again and again
+   * @param appointments when a vet is to see it, from today on
+   * @param checked how many checks are on record
+   * @param latest what its latest check says, where there is one
+   * @param startsFrom what a new check starts from; empty where every sign is to be looked for
+   * @param card what to tell a vet on the phone, where one may be asked
+   * @param plan what is planned
+   * @param canals what its canals hold, where its weight is known
+   */
+  record DogInFull(
+      int version,
+      ZoneId zone,
+      Optional<LocalDate> leftOn,
+      Optional<Instant> picture,
+      DogFacts dog,
+      List<CheckMark> checks,
+      List<VisitMark> visits,
+      List<Exposure> exposures,
+      List<ExpectedExposure> expected,
+      List<Appointment> appointments,
+      int checked,
+      Optional<CheckVerdict> latest,
+      Optional<EarPair<EarFinding>> startsFrom,
+      Optional<CallCard> card,
+      DogPlan plan,
+      Optional<EarPair<CanalEstimate>> canals) {}
+
+  /**
+   * Who a dog is, with its cleanings.
+   *
+   * @param id its id
+   * @param profile who it is
+   * @param addedOn the day it joined the household
+   * @param cleanings its cleanings, oldest first
+   */
+  record DogFacts(UUID id, DogProfile profile, LocalDate addedOn, List<CleaningRecord> cleanings) {}
+
+  /**
+   * A dog that has left.
+   *
+   * @param id its id
+   * @param name what it is called
+   * @param leftOn when it left
+   */
+  record ArchivedDog(UUID id, String name, LocalDate leftOn) {}
+
+  /**
+   * One dog of the current household.
+   *
+   * @throws Refusal 404 if there is none
+   */
+  @Transactional(readOnly = true)
+  public DogInFull dog(UUID id, Standing standing) {
+    LocalDate today = standing.today();
+    Folded dog = folded.one(id, today);
+    DogHistory history = dog.history();
+    DogRecord record = dog.record();
+    RibbonMarks marks = RibbonMarks.of(history);
+    Optional<String> breed = breeds.ancestry(record.profile().breeds()).map(Breed::name);
+    return new DogInFull(
+        dog.said().version(),
+        standing.zone(),
+        dog.said().leftOn(),
+        Optional.ofNullable(pictures.sentAt().get(id)),
+        new DogFacts(id, record.profile(), record.addedOn(), record.cleanings()),
+        marks.checks(),
+        marks.visits(),
+        marks.exposures(),
+        record.all(ExpectedExposure.class),
+        record.all(Appointment.class).stream().filter(made -> !made.on().isBefore(today)).toList(),
+        history.checks().size(),
+        history.latestVerdict(),
+        history.startsFrom(),
+        CallCards.card(record, history, breed, today),
+        plans.plan(history, standing),
+        Canals.of(record, today));
+  }
+
+  /** The dogs that have left, the latest first. */
+  @Transactional(readOnly = true)
+  public List<ArchivedDog> archived() {
+    return dogs.archived(CurrentMember.household()).stream()
+        .map(dog -> new ArchivedDog(dog.id(), dog.profile().name(), dog.leftOn().orElseThrow()))
+        .toList();
+  }
+}

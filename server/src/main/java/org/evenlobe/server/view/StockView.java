@@ -1,0 +1,83 @@
+package org.evenlobe.server.view;
+
+import java.time.Instant;
+import java.time.LocalDate;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.UUID;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
+import org.evenlobe.core.plan.HouseholdStock;
+import org.evenlobe.core.record.DogRecord;
+import org.evenlobe.core.record.Supply;
+import org.evenlobe.core.stock.StockOutlook;
+import org.evenlobe.server.plan.Plans;
+import org.evenlobe.server.plan.Plans.Planned;
+import org.evenlobe.server.plan.Plans.Standing;
+import org.evenlobe.server.record.FoldedDogs;
+import org.evenlobe.server.record.FoldedDogs.Folded;
+import org.evenlobe.server.stock.SupplyAnswers;
+import org.evenlobe.server.stock.SupplyAnswers.Kept;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** What is in the house, and how long it lasts. */
+@Service
+class StockView {
+  private final SupplyAnswers supplies;
+  private final FoldedDogs dogs;
+  private final Plans plans;
+
+  StockView(SupplyAnswers supplies, FoldedDogs dogs, Plans plans) {
+    this.supplies = supplies;
+    this.dogs = dogs;
+    this.plans = plans;
+  }
+
+  /**
+   * What is in the house.
+   *
+   * @param today the day in the household's zone
+   * @param kinds how long each kind lasts
+   * @param versions the version of each bottle or pack, for counting it anew
+   */
+  record Stock(LocalDate today, List<StockOutlook> kinds, Map<UUID, Integer> versions) {}
+
+  /** The current household's stock. */
+  @Transactional(readOnly = true)
+  public Stock stock() {
+    Standing standing = plans.standing();
+    List<Kept> kept = supplies.all();
+    return new Stock(
+        standing.today(),
+        outlooks(kept, plans.planned(standing), standing),
+        kept.stream().collect(Collectors.toMap(one -> one.supply().id(), Kept::version)));
+  }
+
+  /** How long each kind lasts, where the plans are at hand. */
+  List<StockOutlook> outlooks(Planned planned, Standing standing) {
+    return outlooks(supplies.all(), planned, standing);
+  }
+
+  /**
+   * What was used before all that is there was counted is in the counts already: of dogs that have
+   * left, only those tell anything that were still there then.
+   */
+  private List<StockOutlook> outlooks(List<Kept> kept, Planned planned, Standing standing) {
+    List<Supply> there = kept.stream().map(Kept::supply).toList();
+    Optional<Instant> counted =
+        there.stream().map(Supply::countedAt).min(Comparator.naturalOrder());
+    LocalDate since =
+        counted.map(at -> at.atZone(standing.zone()).toLocalDate()).orElse(standing.today());
+    List<DogRecord> all =
+        Stream.concat(
+                planned.dogs().stream(),
+                dogs.leftSince(since.minusDays(1), standing.today()).stream())
+            .map(Folded::record)
+            .toList();
+    return HouseholdStock.outlooks(
+        all, planned.evened().plans(), there, standing.how().ways(), standing.today());
+  }
+}
