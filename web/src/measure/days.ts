@@ -18,8 +18,14 @@ export function addDays(day: Day, days: number): Day {
 
 /** The local date of an instant in a zone. */
 export function dayIn(zone: string, instant: Date): Day {
-  const parts = new Intl.DateTimeFormat('en-CA', { timeZone: zone }).format(instant);
-  return parts.slice(0, 10);
+  const parts = new Intl.DateTimeFormat('en-US', {
+    timeZone: zone,
+    year: 'numeric',
+    month: '2-digit',
+    day: '2-digit',
+  }).formatToParts(instant);
+  const part = (type: string) => parts.find((one) => one.type === type)?.value ?? '';
+  return `${part('year').padStart(4, '0')}-${part('month')}-${part('day')}`;
 }
 
 const SHORT = new Intl.DateTimeFormat('en-GB', {

@@ -251,7 +251,9 @@ function Lane({
       const at = place(item);
       if (step && isMovable(item)) {
         event.preventDefault();
-        onHold({ dog, item, over: addDays(at, step), carried: false });
+        const over = addDays(at, step);
+        // beyond the last week it would no longer be drawn, and the focus with it be gone
+        if (isIn(over, row)) onHold({ dog, item, over, carried: false });
       } else if (held && event.key === 'Enter') {
         event.preventDefault();
         onDrop(held);

@@ -1,6 +1,6 @@
 import Box from '@mui/material/Box';
 import Typography from '@mui/material/Typography';
-import { useState, type KeyboardEvent } from 'react';
+import { useId, useState, type KeyboardEvent } from 'react';
 import { HEAVIEST } from '../cleaning/load';
 import type { Day } from '../measure/days';
 import { VERDICT_COLOURS } from '../check/verdicts';
@@ -138,7 +138,17 @@ function Wave({ mark }: { mark: WetMark }) {
 }
 
 /** A held ear's lane, hatched from the day it was closed. */
-function HeldBand({ mark, today, height }: { mark: HeldMark; today: Day; height: number }) {
+function HeldBand({
+  mark,
+  today,
+  height,
+  hatch,
+}: {
+  mark: HeldMark;
+  today: Day;
+  height: number;
+  hatch: string;
+}) {
   const start = position(mark.day, today);
   const middle = height / 2;
   return (
@@ -147,16 +157,15 @@ function HeldBand({ mark, today, height }: { mark: HeldMark; today: Day; height:
       width={percent(1 - start)}
       y={mark.side === 'RIGHT' ? 0 : middle}
       height={middle}
-      fill="url(#held)"
+      fill={`url(#${hatch})`}
     />
   );
 }
 
 function WindowShade({ mark, today, height }: { mark: PlannedMark; today: Day; height: number }) {
-  const half = 0.5 * (position(mark.to, mark.from) - position(mark.from, mark.from));
   const start = Math.max(0, position(mark.from, today));
   const end = Math.min(1, position(mark.to, today));
-  if (half <= 0 || end <= start) return null;
+  if (mark.to === mark.from || end <= start) return null;
   const middle = height / 2;
   return (
     <rect
@@ -197,11 +206,11 @@ function Grid({ today, height }: { today: Day; height: number }) {
   );
 }
 
-function HoldHatch() {
+function HoldHatch({ id }: { id: string }) {
   return (
     <defs>
       <pattern
-        id="held"
+        id={id}
         width="7"
         height="7"
         patternUnits="userSpaceOnUse"
@@ -260,6 +269,8 @@ export function Ribbon({
 }) {
   const height = marks.length === 0 ? HEIGHT_WITHOUT_MARKS : fullHeight;
   const [active, setActive] = useState<number>();
+  // each ribbon its own: an id stands once in a page
+  const hatch = `held${useId().replace(/\W/g, '')}`;
   const shown = active === undefined ? undefined : marks[active];
   const firstAhead = marks.findIndex(isAhead);
   const entry = active ?? Math.max(0, firstAhead);
@@ -297,11 +308,11 @@ export function Ribbon({
             .map((mark) => (
               <WindowShade key={mark.key} mark={mark} today={today} height={height} />
             ))}
-          <HoldHatch />
+          <HoldHatch id={hatch} />
           {marks
             .filter((mark) => mark.kind === 'held')
             .map((mark) => (
-              <HeldBand key={mark.key} mark={mark} today={today} height={height} />
+              <HeldBand key={mark.key} mark={mark} today={today} height={height} hatch={hatch} />
             ))}
           <Grid today={today} height={height} />
           {marks.map((mark, index) => (

@@ -11,6 +11,8 @@ export interface DeviceSession {
 }
 
 const RUNNING = 'evenlobe.session.';
+/** How far it got, apart from it: that is written every second, and the rest is large. */
+const REACHED = 'evenlobe.reached.';
 const SOUND = 'evenlobe.session-sound';
 
 export interface Sound {
@@ -37,8 +39,15 @@ function write(key: string, value: unknown): void {
 
 /** The session with that dog that was begun on this device, whoever is signed in. */
 export function keptSession(dog: string): DeviceSession | undefined {
-  return read<DeviceSession>(RUNNING + dog);
+  const begun = read<DeviceSession>(RUNNING + dog);
+  const reached = read<Reached>(REACHED + dog);
+  return begun && reached?.progress.id === begun.progress.id ? { ...begun, ...reached } : begun;
 }
+
+type Reached = Pick<DeviceSession, 'progress' | 'paused'>;
+
+/** Which session has been written whole. */
+let whole: GuidedSession | undefined;
 
 /** How far the session with that dog has got. */
 export function keptProgress(dog: string): Progress | undefined {
@@ -46,11 +55,18 @@ export function keptProgress(dog: string): Progress | undefined {
 }
 
 export function keepSession(session: DeviceSession): void {
-  write(RUNNING + session.guided.dogId, session);
+  const { guided, progress, paused } = session;
+  if (whole !== guided) {
+    write(RUNNING + guided.dogId, session);
+    whole = guided;
+  }
+  write(REACHED + guided.dogId, { progress, paused });
 }
 
 export function forgetSession(dog: string): void {
   localStorage.removeItem(RUNNING + dog);
+  localStorage.removeItem(REACHED + dog);
+  whole = undefined;
 }
 
 /** Tone and voice as they were last set on this device; in quiet mode the voice is off. */

@@ -7,7 +7,3 @@ export const HANDLED: readonly { value: Handled; label: string; sentence: string
   { value: 'STRUGGLED', label: 'struggled', sentence: 'it struggled' },
   { value: 'HAD_TO_STOP', label: 'had to stop', sentence: 'you had to stop' },
 ];
-
-export function handledWords(handled: Handled): string {
-  return HANDLED.find((one) => one.value === handled)?.sentence ?? '';
-}
