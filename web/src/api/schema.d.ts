@@ -292,6 +292,22 @@ export interface paths {
     patch?: never;
     trace?: never;
   };
+  '/api/households/{household}/dogs/{dog}/cleanings': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get: operations['cleanings'];
+    put?: never;
+    post?: never;
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
   '/api/households/{household}/dogs/{dog}/cleanings/{cleaning}/outcome': {
     parameters: {
       query?: never;
@@ -1405,6 +1421,7 @@ export interface components {
       /** Format: uuid */
       dogId: string;
       flares: components['schemas']['Flare'][];
+      hasMore: boolean;
       name: string;
       /** Format: date */
       today: string;
@@ -1476,6 +1493,10 @@ export interface components {
       /** Format: int32 */
       sooner: number;
     };
+    CleaningPage: {
+      cleanings: components['schemas']['CleaningRecord'][];
+      hasMore: boolean;
+    };
     CleaningRecord: {
       ears: components['schemas']['EarPairOptionalEarCleaning'];
       /** Format: uuid */
@@ -1545,6 +1566,8 @@ export interface components {
     DogFacts: {
       /** Format: date */
       addedOn: string;
+      /** Format: int32 */
+      cleaned: number;
       cleanings: components['schemas']['CleaningRecord'][];
       /** Format: uuid */
       id: string;
@@ -3570,7 +3593,10 @@ export interface operations {
   };
   log: {
     parameters: {
-      query?: never;
+      query?: {
+        before?: string;
+        beforeId?: string;
+      };
       header?: never;
       path: {
         household: string;
@@ -3611,6 +3637,32 @@ export interface operations {
         };
         content: {
           'application/json': components['schemas']['CheckInFull'];
+        };
+      };
+    };
+  };
+  cleanings: {
+    parameters: {
+      query?: {
+        before?: string;
+        beforeId?: string;
+      };
+      header?: never;
+      path: {
+        household: string;
+        dog: string;
+      };
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      /** @description OK */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['CleaningPage'];
         };
       };
     };

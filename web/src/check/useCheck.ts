@@ -1,6 +1,7 @@
-import { useQuery } from '@tanstack/react-query';
+import { useInfiniteQuery, useQuery } from '@tanstack/react-query';
 import { useHousehold } from '../household/useMe';
 import { api, type Schemas } from '../api/client';
+import { behind } from '../api/pages';
 import { answered } from '../api/problem';
 
 export type CheckInFull = Schemas['CheckInFull'];
@@ -19,16 +20,18 @@ export function useCheck(dog: string, check: string) {
   });
 }
 
-/** A dog's checks, the latest first. */
+/** A dog's checks, the latest first, a page at a time. */
 export function useChecks(dog: string) {
   const household = useHousehold().id;
-  return useQuery({
+  return useInfiniteQuery({
     queryKey: [household, 'dogs', dog, 'checks'],
-    queryFn: () =>
+    initialPageParam: {},
+    queryFn: ({ pageParam: query }) =>
       answered(
         api.GET('/api/households/{household}/dogs/{dog}/checks', {
-          params: { path: { household, dog } },
+          params: { path: { household, dog }, query },
         }),
       ),
+    getNextPageParam: (page) => behind(page.checks.at(-1)?.check, page.hasMore),
   });
 }

@@ -1,6 +1,7 @@
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Link from '@mui/material/Link';
+import Skeleton from '@mui/material/Skeleton';
 import Stack from '@mui/material/Stack';
 import Table from '@mui/material/Table';
 import TableBody from '@mui/material/TableBody';
@@ -8,44 +9,39 @@ import TableCell from '@mui/material/TableCell';
 import TableHead from '@mui/material/TableHead';
 import TableRow from '@mui/material/TableRow';
 import Typography from '@mui/material/Typography';
-import { useState } from 'react';
 import { Link as RouterLink } from 'react-router';
 import { useSettings } from '../household/useMe';
 import type { Schemas } from '../api/client';
 import { dateWithYear, inWords, type Day } from '../measure/days';
 import { ofSide, SIDES, type Side } from '../measure/side';
 import { volumeWords, type VolumeUnit } from '../measure/units';
+import { Failure } from '../ui/Failure';
 import { loadWord, methodWord, type Grade } from './load';
+import { useCleanings } from './useCleanings';
 import { WipeDrawing } from './WipeDrawing';
 
 type Cleaning = Schemas['CleaningRecord'];
 
-const SHOWN_AT_FIRST = 12;
-
 /** A dog's cleanings, the latest first. */
-export function CleaningLog({
-  dogId,
-  cleanings,
-  today,
-}: {
-  dogId: string;
-  cleanings: readonly Cleaning[];
-  today: Day;
-}) {
+export function CleaningLog({ dogId, today }: { dogId: string; today: Day }) {
   const { volumeUnit } = useSettings();
-  const [all, setAll] = useState(false);
-  const latestFirst = [...cleanings].reverse();
-  const shown = all ? latestFirst : latestFirst.slice(0, SHOWN_AT_FIRST);
+  const log = useCleanings(dogId);
+  const shown = log.data?.pages.flatMap((page) => page.cleanings) ?? [];
   return (
     <Box component="section" aria-label="Record">
       <Typography variant="h2" sx={{ mb: 1 }}>
         Record
       </Typography>
-      {cleanings.length === 0 ? (
+      {log.isError && <Failure error={log.error} onRetry={() => void log.refetch()} />}
+      {log.isPending && (
+        <Skeleton variant="rounded" height={120} role="status" aria-label="Loading" />
+      )}
+      {log.data && shown.length === 0 && (
         <Typography color="textSecondary">
           No cleaning yet. The first one you record is what all later dates count from.
         </Typography>
-      ) : (
+      )}
+      {shown.length > 0 && (
         <Box sx={{ overflowX: 'auto' }}>
           <Table size="small">
             <TableHead>
@@ -84,8 +80,10 @@ export function CleaningLog({
               })}
             </TableBody>
           </Table>
-          {latestFirst.length > shown.length && (
-            <Button onClick={() => setAll(true)}>Show all {latestFirst.length} cleanings</Button>
+          {log.hasNextPage && (
+            <Button loading={log.isFetchingNextPage} onClick={() => void log.fetchNextPage()}>
+              Show earlier ones
+            </Button>
           )}
         </Box>
       )}

@@ -86,7 +86,10 @@ describe('the dog form', () => {
       ways,
       own: schedule,
     };
-    const form = formOf({ id: 'x', addedOn: joinedOn, cleanings: [], profile }, undefined);
+    const form = formOf(
+      { id: 'x', addedOn: joinedOn, cleanings: [], cleaned: 0, profile },
+      undefined,
+    );
     expect(requestOf(form, TODAY, 'KG')).toEqual(request);
   });
 });

@@ -22,17 +22,17 @@ import { VerdictMark } from '../check/VerdictMark';
 
 type CheckEntry = Schemas['CheckEntry'];
 
-const SHOWN_AT_FIRST = 26;
-
 /** A dog's checks, to scan and to compare. */
 export function Component() {
   const dogId = useParams().dog ?? '';
-  const log = useChecks(dogId);
+  const pages = useChecks(dogId);
+  const [log] = pages.data?.pages ?? [];
+  const checks = pages.data?.pages.flatMap((page) => page.checks) ?? [];
   const mayRecord = useMayRecord();
   return (
     <Page
-      title={log.data ? `${log.data.name}: checks` : 'Checks'}
-      aside={log.data && flareWords(log.data.flares)}
+      title={log ? `${log.name}: checks` : 'Checks'}
+      aside={log && flareWords(log.flares)}
       actions={
         <Stack direction="row" spacing={1}>
           <Button component={RouterLink} to={`/dogs/${dogId}`}>
@@ -46,11 +46,16 @@ export function Component() {
         </Stack>
       }
     >
-      {log.isError && <Failure error={log.error} onRetry={() => void log.refetch()} />}
-      {log.isPending && (
+      {pages.isError && <Failure error={pages.error} onRetry={() => void pages.refetch()} />}
+      {pages.isPending && (
         <Skeleton variant="rounded" height={320} role="status" aria-label="Loading" />
       )}
-      {log.data && <CheckList log={log.data} />}
+      {log && <CheckList log={{ ...log, checks }} />}
+      {pages.hasNextPage && (
+        <Button loading={pages.isFetchingNextPage} onClick={() => void pages.fetchNextPage()}>
+          Show earlier ones
+        </Button>
+      )}
     </Page>
   );
 }
@@ -64,7 +69,6 @@ function flareWords(flares: readonly Schemas['Flare'][]): string {
 
 function CheckList({ log }: { log: Schemas['CheckLog'] }) {
   const [picked, setPicked] = useState<readonly string[]>([]);
-  const [all, setAll] = useState(false);
   const sides = sidesAsSeen(useSettings().facing);
   if (log.checks.length === 0) {
     return (
@@ -73,7 +77,6 @@ function CheckList({ log }: { log: Schemas['CheckLog'] }) {
       </Typography>
     );
   }
-  const shown = all ? log.checks : log.checks.slice(0, SHOWN_AT_FIRST);
   // picked in the order of the list, which is the latest first
   const compared = log.checks.filter((entry) => picked.includes(entry.check.id)).reverse();
   const pick = (id: string) =>
@@ -87,7 +90,7 @@ function CheckList({ log }: { log: Schemas['CheckLog'] }) {
       </Typography>
       {compared.length === 2 && <Compare entries={compared} sides={sides} today={log.today} />}
       <Stack component="ul" sx={{ p: 0, m: 0 }}>
-        {shown.map((entry) => (
+        {log.checks.map((entry) => (
           <CheckLine
             key={entry.check.id}
             dogId={log.dogId}
@@ -99,9 +102,6 @@ function CheckList({ log }: { log: Schemas['CheckLog'] }) {
           />
         ))}
       </Stack>
-      {!all && log.checks.length > shown.length && (
-        <Button onClick={() => setAll(true)}>Show all {log.checks.length}</Button>
-      )}
     </Stack>
   );
 }

@@ -201,7 +201,7 @@ function DogInFullView({ dog: inFull }: { dog: DogInFull }) {
           </Typography>
         )}
         <GoodToKnow profile={dog.profile} ears={plan.ears} />
-        <CleaningLog dogId={dog.id} cleanings={dog.cleanings} today={plan.today} />
+        <CleaningLog dogId={dog.id} today={plan.today} />
       </Stack>
     </Page>
   );
@@ -222,7 +222,7 @@ function About({ dog: inFull }: { dog: DogInFull }) {
     profile.bornOn && `${profile.ageEstimated ? 'about ' : ''}${age(profile.bornOn, plan.today)}`,
     weight && weightWords(weight.weight, weightUnit),
     count(inFull.checked, 'check'),
-    count(dog.cleanings.length, 'cleaning'),
+    count(dog.cleaned, 'cleaning'),
   ];
   return <Typography component="span">{facts.filter(Boolean).join(' · ')}</Typography>;
 }

@@ -4,12 +4,20 @@ import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.classes;
 import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.noClasses;
 import static com.tngtech.archunit.library.dependencies.SlicesRuleDefinition.slices;
 
+import com.tngtech.archunit.core.domain.Dependency;
+import com.tngtech.archunit.core.domain.JavaClass;
 import com.tngtech.archunit.core.importer.ImportOption;
 import com.tngtech.archunit.junit.AnalyzeClasses;
 import com.tngtech.archunit.junit.ArchTest;
+import com.tngtech.archunit.lang.ArchCondition;
 import com.tngtech.archunit.lang.ArchRule;
+import com.tngtech.archunit.lang.ConditionEvents;
+import com.tngtech.archunit.lang.SimpleConditionEvent;
+import jakarta.persistence.EntityManager;
 import java.time.Instant;
 import java.time.LocalDate;
+import org.evenlobe.server.fact.FactKinds;
+import org.evenlobe.server.record.LocalDayMigration;
 import org.springframework.web.bind.annotation.RestController;
 
 @AnalyzeClasses(
@@ -34,4 +42,61 @@ class ArchitectureTest {
   @ArchTest
   static final ArchRule CONTROLLERS_STAY_INSIDE_THEIR_NOUN =
       classes().that().areAnnotatedWith(RestController.class).should().bePackagePrivate();
+
+  @ArchTest
+  static final ArchRule NOTHING_KNOWS_THE_ANSWERS_ON_TOP =
+      noClasses()
+          .that()
+          .resideOutsideOfPackage("..view..")
+          .should()
+          .dependOnClassesThat()
+          .resideInAPackage("..view..");
+
+  @ArchTest
+  static final ArchRule ANSWERS_STAY_INSIDE =
+      classes()
+          .that()
+          .resideInAPackage("..view..")
+          .and()
+          .areTopLevelClasses()
+          .should()
+          .bePackagePrivate();
+
+  @ArchTest
+  static final ArchRule FACTS_ARE_WRITTEN_BY_THEIR_STORE_ALONE =
+      noClasses()
+          .that()
+          .doNotHaveSimpleName("FactStore")
+          .should()
+          .callMethod(EntityManager.class, "persist", Object.class)
+          .orShould()
+          .callMethod(EntityManager.class, "merge", Object.class)
+          .orShould()
+          .callMethod(EntityManager.class, "remove", Object.class);
+
+  /** What is public is used outside its package: by others, by who starts it, or by tests. */
+  @ArchTest
+  static final ArchRule PUBLIC_IS_WHAT_OTHERS_USE =
+      classes()
+          .that()
+          .arePublic()
+          .and()
+          .areTopLevelClasses()
+          .and()
+          .areNotAnnotations()
+          .and()
+          .doNotBelongToAnyOf(EvenLobe.class, LocalDayMigration.class, FactKinds.class)
+          .should(
+              new ArchCondition<>("be used outside their package") {
+                @Override
+                public void check(JavaClass type, ConditionEvents events) {
+                  boolean used =
+                      type.getDirectDependenciesToSelf().stream()
+                          .map(Dependency::getOriginClass)
+                          .anyMatch(other -> !other.getPackageName().equals(type.getPackageName()));
+                  if (!used) {
+                    events.add(SimpleConditionEvent.violated(type, type.getName()));
+                  }
+                }
+              });
 }

@@ -84,6 +84,7 @@ class IsolationTest {
             new Endpoint("GET", household + "/dogs/{dog}/checks/{check}", "", 200),
             new Endpoint("POST", household + "/dogs/{dog}/previews/check", aCheck, 200),
             new Endpoint("GET", household + "/dogs/{dog}/visits", "", 200),
+            new Endpoint("GET", household + "/dogs/{dog}/cleanings", "", 200),
             new Endpoint("GET", aDocument, "", 404),
             new Endpoint("PUT", aDocument + "?name=letter", "no picture", 403),
             new Endpoint("DELETE", aDocument, "", 403),

@@ -30,7 +30,7 @@ import org.springframework.transaction.annotation.Transactional;
 
 /** Who shares a household: members, invitations by link, leaving and handing over. */
 @Service
-public class Members {
+class Members {
   private static final Duration INVITATION_HOLDS = Duration.ofDays(14);
   private static final int TOKEN_BYTES = 24;
 

@@ -24,7 +24,7 @@ import org.jspecify.annotations.Nullable;
 @Entity
 @SuppressWarnings("UnusedVariable") // its columns are read by a DogFactReading
 @Table(name = "ear_check")
-public class Check extends StoredDogFact<CheckRequest> {
+class Check extends StoredDogFact<CheckRequest> {
 
   @Embedded
   @EmbeddedColumnNaming("right_%s")

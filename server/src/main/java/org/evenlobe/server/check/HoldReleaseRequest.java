@@ -15,6 +15,6 @@ import org.evenlobe.server.record.DogFactRequest;
  * @param zone the zone it is recorded in
  * @param ear which ear
  */
-public record HoldReleaseRequest(
+record HoldReleaseRequest(
     @NotNull UUID dogId, @NotNull Instant at, @NotNull ZoneId zone, @NotNull Side ear)
     implements DogFactRequest {}

@@ -11,7 +11,7 @@ import org.evenlobe.server.record.StoredDogFact;
 @Entity
 @SuppressWarnings("UnusedVariable") // its columns are read by a DogFactReading
 @Table(name = "hold_release")
-public class StoredRelease extends StoredDogFact<HoldReleaseRequest> {
+class StoredRelease extends StoredDogFact<HoldReleaseRequest> {
 
   @Enumerated(EnumType.STRING)
   private Side ear;

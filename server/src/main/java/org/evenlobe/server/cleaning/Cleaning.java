@@ -18,7 +18,7 @@ import org.jspecify.annotations.Nullable;
 /** What was said of a cleaning. */
 @Entity
 @SuppressWarnings("UnusedVariable") // its columns are read by a DogFactReading
-public class Cleaning extends StoredDogFact<CleaningRequest> {
+class Cleaning extends StoredDogFact<CleaningRequest> {
 
   @Embedded
   @AttributeOverride(name = "method", column = @Column(name = "right_method"))

@@ -12,7 +12,7 @@ import org.evenlobe.server.record.StoredDogFact;
 @Entity
 @SuppressWarnings("UnusedVariable") // its columns are read by a DogFactReading
 @Table(name = "practice")
-public class StoredPractice extends StoredDogFact<PracticeRequest> {
+class StoredPractice extends StoredDogFact<PracticeRequest> {
 
   @Enumerated(EnumType.STRING)
   private Rung rung;

@@ -22,7 +22,7 @@ import org.springframework.transaction.annotation.Transactional;
  * kept; it ends with the membership of whoever made it.
  */
 @Service
-public class CalendarLinks {
+class CalendarLinks {
   private static final int SECRET_BYTES = 32;
 
   private final JdbcClient jdbc;

@@ -7,4 +7,4 @@ import org.evenlobe.server.record.StoredDogFact;
 /** Wet ears that were dried. */
 @Entity
 @Table(name = "drying")
-public class StoredDrying extends StoredDogFact<DryingRequest> {}
+class StoredDrying extends StoredDogFact<DryingRequest> {}

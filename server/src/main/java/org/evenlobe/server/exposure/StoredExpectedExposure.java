@@ -20,7 +20,7 @@ import org.hibernate.type.SqlTypes;
 @Entity
 @SuppressWarnings("UnusedVariable") // its columns are read by a DogFactReading
 @Table(name = "expected_exposure")
-public class StoredExpectedExposure extends StoredDogFact<ExpectedExposureRequest> {
+class StoredExpectedExposure extends StoredDogFact<ExpectedExposureRequest> {
 
   @Enumerated(EnumType.STRING)
   private ExposureKind kind;

@@ -12,7 +12,7 @@ import org.evenlobe.server.record.StoredDogFact;
 @Entity
 @SuppressWarnings("UnusedVariable") // its columns are read by a DogFactReading
 @Table(name = "exposure")
-public class StoredExposure extends StoredDogFact<ExposureRequest> {
+class StoredExposure extends StoredDogFact<ExposureRequest> {
 
   @Enumerated(EnumType.STRING)
   private ExposureKind kind;

@@ -10,7 +10,7 @@ import org.evenlobe.server.record.StoredDogFact;
 @Entity
 @SuppressWarnings("UnusedVariable") // its columns are read by a DogFactReading
 @Table(name = "struck_day")
-public class StoredStruckDay extends StoredDogFact<StruckDayRequest> {
+class StoredStruckDay extends StoredDogFact<StruckDayRequest> {
   private UUID expectedId;
   private LocalDate struckOn;
 

@@ -16,7 +16,7 @@ import org.evenlobe.server.record.DogFactRequest;
  * @param expected the id of what was expected
  * @param on the day
  */
-public record StruckDayRequest(
+record StruckDayRequest(
     @NotNull UUID dogId,
     @NotNull Instant at,
     @NotNull ZoneId zone,

@@ -14,7 +14,7 @@ import java.util.Optional;
  * @param said what was said; empty where this version says that the fact is gone
  * @param day the local day that it is of, where it is of one
  */
-public record KeptVersion<B>(
+record KeptVersion<B>(
     int version,
     String by,
     Instant at,

@@ -20,7 +20,7 @@ import org.jspecify.annotations.Nullable;
  * @param on the day
  * @param reason why; needed where the day lies outside the item's window
  */
-public record PinRequest(
+record PinRequest(
     @NotNull UUID dogId,
     @NotNull Instant at,
     @NotNull ZoneId zone,

@@ -8,7 +8,7 @@ import org.jspecify.annotations.Nullable;
 /** A planned item that a person puts on a day. */
 @Entity
 @SuppressWarnings("UnusedVariable") // its columns are read by a DogFactReading
-public class PinnedItem extends StoredDogFact<PinRequest> {
+class PinnedItem extends StoredDogFact<PinRequest> {
   private String item;
   private LocalDate pinnedOn;
   private @Nullable String reason;

@@ -17,7 +17,7 @@ import org.evenlobe.server.record.DogFactRequest;
  * @param item the planned item's id
  * @param reason why, in their own words
  */
-public record SkipRequest(
+record SkipRequest(
     @NotNull UUID dogId,
     @NotNull Instant at,
     @NotNull ZoneId zone,

@@ -6,7 +6,7 @@ import org.evenlobe.server.record.StoredDogFact;
 /** A planned item that a person skips. */
 @Entity
 @SuppressWarnings("UnusedVariable") // its columns are read by a DogFactReading
-public class SkippedItem extends StoredDogFact<SkipRequest> {
+class SkippedItem extends StoredDogFact<SkipRequest> {
   private String item;
   private String reason;
 

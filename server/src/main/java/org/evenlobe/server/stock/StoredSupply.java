@@ -15,7 +15,7 @@ import org.jspecify.annotations.Nullable;
 /** What was said of a bottle or a pack. */
 @Entity
 @Table(name = "supply")
-public class StoredSupply extends StoredFact<SupplyRequest> {
+class StoredSupply extends StoredFact<SupplyRequest> {
 
   @Enumerated(EnumType.STRING)
   private Supply.Kind kind;

@@ -1,8 +1,6 @@
 package org.evenlobe.server.view;
 
 import java.time.LocalDate;
-import java.util.ArrayList;
-import java.util.Collections;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
@@ -50,11 +48,17 @@ class CheckView {
    * @param dogId whose
    * @param name what it is called
    * @param today the day in the household's zone
-   * @param checks the latest first
+   * @param checks those of one page, the latest first
+   * @param hasMore whether there are earlier ones
    * @param flares episodes of trouble, oldest first
    */
   record CheckLog(
-      UUID dogId, String name, LocalDate today, List<CheckEntry> checks, List<Flare> flares) {}
+      UUID dogId,
+      String name,
+      LocalDate today,
+      List<CheckEntry> checks,
+      boolean hasMore,
+      List<Flare> flares) {}
 
   /**
    * One check in a list.
@@ -80,15 +84,19 @@ class CheckView {
    */
   record CheckInFull(CheckRecord check, CheckVerdict verdict, Optional<CallCard> card) {}
 
-  /** A dog's checks, the latest first. */
+  /** A dog's checks, the latest first, a page at a time. */
   @Transactional(readOnly = true)
-  public CheckLog log(UUID dogId) {
+  public CheckLog log(UUID dogId, Earlier earlier) {
     LocalDate today = day.today();
     DogHistory history = dogs.one(dogId, today).history();
-    List<CheckEntry> entries =
-        new ArrayList<>(history.checks().stream().map(CheckEntry::of).toList());
-    Collections.reverse(entries);
-    return new CheckLog(dogId, history.dog().profile().name(), today, entries, history.flares());
+    Earlier.Slice<AssessedCheck> page = earlier.of(history.checks(), AssessedCheck::check);
+    return new CheckLog(
+        dogId,
+        history.dog().profile().name(),
+        today,
+        page.entries().stream().map(CheckEntry::of).toList(),
+        page.hasMore(),
+        history.flares());
   }
 
   /**

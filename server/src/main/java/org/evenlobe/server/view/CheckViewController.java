@@ -1,6 +1,7 @@
 package org.evenlobe.server.view;
 
 import jakarta.validation.Valid;
+import java.time.Instant;
 import java.util.Optional;
 import java.util.UUID;
 import org.evenlobe.server.access.Needs;
@@ -25,9 +26,19 @@ class CheckViewController {
     this.answers = answers;
   }
 
+  /**
+   * A page of them.
+   *
+   * @param before the instant of the last one of the page before
+   * @param beforeId its id
+   */
   @GetMapping("/api/households/{household}/dogs/{dog}/checks")
-  CheckLog log(@PathVariable UUID household, @PathVariable UUID dog) {
-    return answers.log(dog);
+  CheckLog log(
+      @PathVariable UUID household,
+      @PathVariable UUID dog,
+      @RequestParam(required = false) @Nullable Instant before,
+      @RequestParam(required = false) @Nullable UUID beforeId) {
+    return answers.log(dog, new Earlier(before, beforeId));
   }
 
   @GetMapping("/api/households/{household}/dogs/{dog}/checks/{check}")

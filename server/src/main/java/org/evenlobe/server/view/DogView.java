@@ -96,9 +96,15 @@ class DogView {
    * @param id its id
    * @param profile who it is
    * @param addedOn the day it joined the household
-   * @param cleanings its cleanings, oldest first
+   * @param cleanings its cleanings of the last six weeks, oldest first
+   * @param cleaned how many are on record
    */
-  record DogFacts(UUID id, DogProfile profile, LocalDate addedOn, List<CleaningRecord> cleanings) {}
+  record DogFacts(
+      UUID id,
+      DogProfile profile,
+      LocalDate addedOn,
+      List<CleaningRecord> cleanings,
+      int cleaned) {}
 
   /**
    * A dog that has left.
@@ -127,7 +133,8 @@ class DogView {
         standing.zone(),
         dog.said().leftOn(),
         Optional.ofNullable(pictures.sentAt().get(id)),
-        new DogFacts(id, record.profile(), record.addedOn(), record.cleanings()),
+        new DogFacts(
+            id, record.profile(), record.addedOn(), marks.cleanings(), record.cleanings().size()),
         marks.checks(),
         marks.visits(),
         marks.exposures(),
@@ -139,6 +146,27 @@ class DogView {
         CallCards.card(record, history, breed, today),
         plans.plan(history, standing),
         Canals.of(record, today));
+  }
+
+  /**
+   * A page of a dog's cleanings.
+   *
+   * @param cleanings the latest first
+   * @param hasMore whether there are earlier ones
+   */
+  record CleaningPage(List<CleaningRecord> cleanings, boolean hasMore) {}
+
+  /**
+   * A dog's cleanings, the latest first, a page at a time.
+   *
+   * @throws Refusal 404 if there is no such dog
+   */
+  @Transactional(readOnly = true)
+  public CleaningPage cleanings(UUID id, Earlier earlier) {
+    LocalDate today = plans.standing().today();
+    Earlier.Slice<CleaningRecord> page =
+        earlier.of(folded.one(id, today).record().cleanings(), one -> one);
+    return new CleaningPage(page.entries(), page.hasMore());
   }
 
   /** The dogs that have left, the latest first. */

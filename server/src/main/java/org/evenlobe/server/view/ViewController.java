@@ -2,6 +2,7 @@ package org.evenlobe.server.view;
 
 import io.swagger.v3.oas.annotations.Parameter;
 import jakarta.validation.Valid;
+import java.time.Instant;
 import java.util.List;
 import java.util.UUID;
 import org.evenlobe.core.ear.LoadFactor;
@@ -12,14 +13,17 @@ import org.evenlobe.server.access.Role;
 import org.evenlobe.server.dog.DogRequest;
 import org.evenlobe.server.plan.Plans;
 import org.evenlobe.server.view.DogView.ArchivedDog;
+import org.evenlobe.server.view.DogView.CleaningPage;
 import org.evenlobe.server.view.DogView.DogInFull;
 import org.evenlobe.server.view.TodayView.Today;
 import org.evenlobe.server.view.WhatIfView.WhatIf;
+import org.jspecify.annotations.Nullable;
 import org.springframework.http.ResponseEntity;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 import org.springframework.web.context.request.WebRequest;
 
@@ -68,6 +72,21 @@ class ViewController {
       @PathVariable UUID dog,
       @Parameter(hidden = true) WebRequest request) {
     return unchanged.or(request, standing -> dogs.dog(dog, standing));
+  }
+
+  /**
+   * A page of them.
+   *
+   * @param before the instant of the last one of the page before
+   * @param beforeId its id
+   */
+  @GetMapping("/api/households/{household}/dogs/{dog}/cleanings")
+  CleaningPage cleanings(
+      @PathVariable UUID household,
+      @PathVariable UUID dog,
+      @RequestParam(required = false) @Nullable Instant before,
+      @RequestParam(required = false) @Nullable UUID beforeId) {
+    return dogs.cleanings(dog, new Earlier(before, beforeId));
   }
 
   @GetMapping("/api/households/{household}/archived-dogs")

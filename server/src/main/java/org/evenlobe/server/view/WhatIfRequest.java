@@ -27,7 +27,7 @@ import org.jspecify.annotations.Nullable;
  * @param climate how humid the air is
  * @param load what would come out of both ears if they were cleaned today
  */
-public record WhatIfRequest(
+record WhatIfRequest(
     @Nullable SchedulingMode scheduling,
     @Nullable @Min(Preferences.FEWEST_DAYS) @Max(Preferences.MOST_DAYS) Integer fixedDays,
     @Nullable Carriage carriage,

@@ -22,7 +22,7 @@ import org.jspecify.annotations.Nullable;
  * @param time the local time, where it is known
  * @param what what it is for, or where
  */
-public record AppointmentRequest(
+record AppointmentRequest(
     @NotNull UUID dogId,
     @NotNull Instant at,
     @NotNull ZoneId zone,

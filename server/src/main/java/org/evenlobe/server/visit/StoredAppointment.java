@@ -11,7 +11,7 @@ import org.jspecify.annotations.Nullable;
 @Entity
 @SuppressWarnings("UnusedVariable") // its columns are read by a DogFactReading
 @Table(name = "appointment")
-public class StoredAppointment extends StoredDogFact<AppointmentRequest> {
+class StoredAppointment extends StoredDogFact<AppointmentRequest> {
   private LocalDate madeFor;
   private @Nullable LocalTime madeForTime;
   private String what;

@@ -14,7 +14,7 @@ import org.jspecify.annotations.Nullable;
 /** What was said of a visit to the vet. */
 @Entity
 @SuppressWarnings("UnusedVariable") // its columns are read by a DogFactReading
-public class Visit extends StoredDogFact<VisitRequest> {
+class Visit extends StoredDogFact<VisitRequest> {
 
   @Embedded
   @EmbeddedColumnNaming("right_%s")

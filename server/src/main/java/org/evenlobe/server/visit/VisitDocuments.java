@@ -23,7 +23,7 @@ import org.springframework.transaction.annotation.Transactional;
 
 /** Pictures and PDF documents that are attached to visits. One that is there never changes. */
 @Service
-public class VisitDocuments {
+class VisitDocuments {
   private static final int LONGER_SIDE = 2000;
   private static final int LONGEST_NAME = 120;
   private static final int MOST_FOR_A_VISIT = 12;

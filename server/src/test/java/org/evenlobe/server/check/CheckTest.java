@@ -183,8 +183,34 @@ class CheckTest {
     }
 
     assertThat(StatementCount.during(this::log)).isEqualTo(forOne).isLessThan(19);
-    assertThat(log().get("checks")).hasSize(61);
+    assertThat(log().get("checks")).hasSize(26);
     assertThat(log().at("/checks/0/check/moment/at").asString()).isEqualTo(daysAgo(1).toString());
+  }
+
+  @Test
+  void listGoesOnWhereAPageEndedThoughThatCheckIsGoneMeanwhile() {
+    for (int week = 1; week <= 30; week++) {
+      check(week * 7, Samples.QUIET_EAR, Samples.QUIET_EAR);
+    }
+    JsonNode first = log();
+    JsonNode last = first.at("/checks/25/check");
+    owner.delete(owner.at("/checks/" + last.get("id").asString()), 1);
+
+    JsonNode second =
+        owner
+            .get(
+                owner.at("/dogs/" + dog + "/checks?before=" + last.at("/moment/at").asString())
+                    + "&beforeId="
+                    + last.get("id").asString())
+            .json();
+
+    assertThat(first.get("hasMore").asBoolean()).isTrue();
+    assertThat(second.get("checks")).hasSize(4);
+    assertThat(second.get("hasMore").asBoolean()).isFalse();
+    assertThat(second.at("/checks/3/check/moment/at").asString())
+        .isEqualTo(daysAgo(30 * 7).toString());
+    assertThat(owner.get(owner.at("/dogs/" + dog + "/checks?before=2026-01-01T00:00:00Z")).status())
+        .isEqualTo(400);
   }
 
   @Test

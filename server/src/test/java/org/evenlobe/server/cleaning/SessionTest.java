@@ -156,7 +156,8 @@ class SessionTest {
     assertThat(outcome.at("/daysToNext").asInt()).isBetween(5, 60);
     assertThat(outcome.at("/ears/right/news/sentence").asString())
         .startsWith("The right ear every");
-    JsonNode kept = owner.get(owner.at("/dogs/" + dog)).json().at("/dog/cleanings/0/manner");
+    JsonNode kept =
+        owner.get(owner.at("/dogs/" + dog + "/cleanings")).json().at("/cleanings/0/manner");
     assertThat(kept.at("/handled").asString()).isEqualTo("UNEASY");
   }
 

@@ -25,7 +25,7 @@ class UndoTest {
   }
 
   private JsonNode cleanings() {
-    return owner.get(owner.at("/dogs/" + dog)).json().at("/dog/cleanings");
+    return owner.get(owner.at("/dogs/" + dog + "/cleanings")).json().get("cleanings");
   }
 
   private Caller.Answer restore(int version) {
