@@ -1701,7 +1701,7 @@ export interface components {
       id: string;
       /** Format: date-time */
       picture?: string;
-      plan: components['schemas']['DogPlan'];
+      plan: components['schemas']['PlanMarks'];
       profile: components['schemas']['DogProfile'];
       recent: components['schemas']['CleaningRecord'][];
       visits: components['schemas']['VisitMark'][];
@@ -1836,6 +1836,10 @@ export interface components {
       /** @enum {string} */
       verdict: 'LEAVE' | 'CLEAN' | 'CAUTION' | 'STOP' | 'URGENT';
     };
+    EarMark: {
+      hold?: components['schemas']['Hold'];
+      look?: components['schemas']['EarLook'];
+    };
     EarPairCanalEstimate: {
       left: components['schemas']['CanalEstimate'];
       right: components['schemas']['CanalEstimate'];
@@ -1847,6 +1851,10 @@ export interface components {
     EarPairEarFinding: {
       left: components['schemas']['EarFinding'];
       right: components['schemas']['EarFinding'];
+    };
+    EarPairEarMark: {
+      left: components['schemas']['EarMark'];
+      right: components['schemas']['EarMark'];
     };
     EarPairEarPlan: {
       left: components['schemas']['EarPlan'];
@@ -2220,6 +2228,21 @@ export interface components {
       /** @enum {string} */
       role: 'VIEWER' | 'CARER' | 'OWNER';
     };
+    ItemMark: {
+      ears: ('RIGHT' | 'LEFT')[];
+      /** @enum {string} */
+      fixedBy: 'NOBODY' | 'PERSON' | 'VET';
+      /** @description stands while what it counts from does */
+      id: string;
+      /** @enum {string} */
+      kind: 'VISIT' | 'DRY' | 'CHECK' | 'WATCH' | 'CLEAN' | 'PRACTICE';
+      own: components['schemas']['Window'];
+      pins: string[];
+      pressing: boolean;
+      /** @enum {string} */
+      standing: 'OVERDUE' | 'DUE' | 'OPEN' | 'LATER';
+      window: components['schemas']['Window'];
+    };
     Joined: {
       /** Format: uuid */
       household: string;
@@ -2570,6 +2593,11 @@ export interface components {
       /** @enum {string} */
       standing: 'OVERDUE' | 'DUE' | 'OPEN' | 'LATER';
       window: components['schemas']['Window'];
+    };
+    PlanMarks: {
+      ears: components['schemas']['EarPairEarMark'];
+      items: components['schemas']['ItemMark'][];
+      open: components['schemas']['ExpectedDay'][];
     };
     Point: {
       about: string;

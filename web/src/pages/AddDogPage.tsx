@@ -3,7 +3,7 @@ import { useNavigate } from 'react-router';
 import { v7 as newId } from 'uuid';
 import { useSettings } from '../household/useMe';
 import { dayIn } from '../measure/days';
-import { Page } from './Page';
+import { Page } from '../ui/Page';
 import { blankForm } from '../dog/dogForm';
 import { DogFormView } from '../dog/DogFormView';
 import { useSaveDog } from '../dog/useSaveDog';

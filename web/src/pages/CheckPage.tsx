@@ -3,7 +3,7 @@ import { useState } from 'react';
 import { v7 as newId } from 'uuid';
 import { useDog } from '../view/useDog';
 import { Failure } from '../ui/Failure';
-import { Page } from './Page';
+import { Page } from '../ui/Page';
 import { blankCheck } from '../check/checkForm';
 import { CheckFormView } from '../check/CheckFormView';
 

@@ -12,7 +12,7 @@ import { sidesAsSeen } from '../measure/facing';
 import { planWords } from '../plan/ribbon';
 import { nextOf } from '../plan/items';
 import { Failure } from '../ui/Failure';
-import { Page } from './Page';
+import { Page } from '../ui/Page';
 import { CallCard } from '../check/CallCard';
 import { CheckVersions } from '../check/CheckVersions';
 import { FoundInPair } from '../check/FoundInPair';

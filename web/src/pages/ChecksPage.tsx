@@ -14,7 +14,7 @@ import { dateWithYear, inWords, type Day } from '../measure/days';
 import { sidesAsSeen } from '../measure/facing';
 import { letter, ofSide, type Side } from '../measure/side';
 import { Failure } from '../ui/Failure';
-import { Page } from './Page';
+import { Page } from '../ui/Page';
 import { Compare } from '../check/Compare';
 import { signsWords } from '../check/signs';
 import { useChecks } from '../check/useCheck';

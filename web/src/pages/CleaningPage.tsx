@@ -9,7 +9,7 @@ import { Versions } from '../fact/Versions';
 import { dateWithYear, type Day } from '../measure/days';
 import { earName, ofSide, SIDES } from '../measure/side';
 import { volumeWords } from '../measure/units';
-import { Page } from './Page';
+import { Page } from '../ui/Page';
 import { loadWord, methodWord } from '../cleaning/load';
 
 type Said = Schemas['CleaningRequest'];

@@ -8,7 +8,7 @@ import { useRestoreFact, useVersions } from '../fact/useFact';
 import { Versions } from '../fact/Versions';
 import { dateWithYear } from '../measure/days';
 import { weightWords } from '../measure/units';
-import { Page } from './Page';
+import { Page } from '../ui/Page';
 
 type Said = Schemas['DogRequest'];
 

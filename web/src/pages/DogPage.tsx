@@ -27,7 +27,7 @@ import { planWords, ribbonMarks } from '../plan/ribbon';
 import { AppointmentPanel } from '../visit/AppointmentPanel';
 import { Failure } from '../ui/Failure';
 import { useKeys } from '../ui/keys';
-import { Page } from './Page';
+import { Page } from '../ui/Page';
 import { useBreeds } from '../dog/breeds';
 import { ArchivedNotice } from '../dog/ArchivedNotice';
 import { DogPicture } from '../dog/DogPicture';

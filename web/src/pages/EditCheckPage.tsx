@@ -1,7 +1,7 @@
 import { useParams } from 'react-router';
 import { useDog } from '../view/useDog';
 import { Failure } from '../ui/Failure';
-import { Page } from './Page';
+import { Page } from '../ui/Page';
 import { CheckFormView } from '../check/CheckFormView';
 import { formOf } from '../check/checkForm';
 import { useVersions } from '../fact/useFact';

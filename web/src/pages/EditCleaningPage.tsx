@@ -2,7 +2,7 @@ import { useParams } from 'react-router';
 import { useDog } from '../view/useDog';
 import { useVersions } from '../fact/useFact';
 import { Failure } from '../ui/Failure';
-import { Page } from './Page';
+import { Page } from '../ui/Page';
 import { formOf } from '../cleaning/cleaningForm';
 import { CleaningFormView } from '../cleaning/CleaningFormView';
 

@@ -3,7 +3,7 @@ import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
 import { useNavigate, useParams } from 'react-router';
 import { Failure } from '../ui/Failure';
-import { Page } from './Page';
+import { Page } from '../ui/Page';
 import { formOf } from '../dog/dogForm';
 import { DogFormView } from '../dog/DogFormView';
 import { PictureField } from '../dog/PictureField';

@@ -6,7 +6,7 @@ import { useRemoveFact, useRestoreFact, useVersions } from '../fact/useFact';
 import { Versions } from '../fact/Versions';
 import { dateWithYear } from '../measure/days';
 import { Failure } from '../ui/Failure';
-import { Page } from './Page';
+import { Page } from '../ui/Page';
 import { formOf } from '../visit/visitForm';
 import { VisitFormView } from '../visit/VisitFormView';
 

@@ -4,7 +4,7 @@ import Stack from '@mui/material/Stack';
 import { Link as RouterLink } from 'react-router';
 import { ArchivedDogs } from '../dog/ArchivedDogs';
 import { CalendarPanel } from '../exchange/CalendarPanel';
-import { Page } from './Page';
+import { Page } from '../ui/Page';
 import { InvitePanel } from '../account/InvitePanel';
 import { MembersPanel } from '../account/MembersPanel';
 import { PersonPanel } from '../account/PersonPanel';

@@ -10,7 +10,7 @@ import Typography from '@mui/material/Typography';
 import { useState } from 'react';
 import { dateWithYear, type Day } from '../measure/days';
 import { Failure } from '../ui/Failure';
-import { Page } from './Page';
+import { Page } from '../ui/Page';
 import { daysOf, monday, type DayRow } from '../plan/days';
 import { KINDS, kindsThat, type Kind } from '../plan/kinds';
 import { MonthGrid } from '../plan/MonthGrid';

@@ -1,7 +1,7 @@
 import Link from '@mui/material/Link';
 import Typography from '@mui/material/Typography';
 import { Link as RouterLink } from 'react-router';
-import { Page } from './Page';
+import { Page } from '../ui/Page';
 
 export function Component() {
   return (

@@ -4,7 +4,7 @@ import { v7 as newId } from 'uuid';
 import { useDog } from '../view/useDog';
 import { useSettings } from '../household/useMe';
 import { Failure } from '../ui/Failure';
-import { Page } from './Page';
+import { Page } from '../ui/Page';
 import { blankCleaning } from '../cleaning/cleaningForm';
 import { CleaningFormView } from '../cleaning/CleaningFormView';
 

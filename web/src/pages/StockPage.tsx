@@ -12,7 +12,7 @@ import { useState } from 'react';
 import { useHousehold, useMayRecord } from '../household/useMe';
 import { dateWithYear, inWords, longDate, count } from '../measure/days';
 import { Failure } from '../ui/Failure';
-import { Page } from './Page';
+import { Page } from '../ui/Page';
 import { shoppingLines } from '../stock/shopping';
 import { SupplyDialog, type Editing } from '../stock/SupplyDialog';
 import { CLEANERS, unitOf } from '../stock/supplyForm';

@@ -16,14 +16,20 @@ import { VerdictMark } from '../check/VerdictMark';
 import { letter, ofSide, SIDES } from '../measure/side';
 import { Failure } from '../ui/Failure';
 import { useKeys, type KeyActions } from '../ui/keys';
-import { Page } from './Page';
+import { Page } from '../ui/Page';
 import { AgendaCard } from '../plan/AgendaCard';
 import { Ribbon, RibbonAxis } from '../plan/Ribbon';
 import { itemWords, nextOf } from '../plan/items';
 import { KINDS, kindsThat } from '../plan/kinds';
 import { planWords, ribbonMarks } from '../plan/ribbon';
 import { UnplacedAlert } from '../plan/UnplacedAlert';
-import { useToday, type DogToday, type PlanItem, type Today } from '../view/useToday';
+import {
+  useToday,
+  type DogToday,
+  type ItemMark,
+  type PlanItem,
+  type Today,
+} from '../view/useToday';
 
 const NAMES_WIDTH = 150;
 const MOST_COMING = 7;
@@ -157,7 +163,7 @@ function ToDo({ today }: { today: Today }) {
 }
 
 /** The next item of each kind of each dog that has not opened yet, soonest first. */
-function upcoming(dogs: readonly DogToday[]): { dog: DogToday; item: PlanItem }[] {
+function upcoming(dogs: readonly DogToday[]): { dog: DogToday; item: ItemMark }[] {
   return dogs
     .flatMap((dog) =>
       kindsThat(({ isTold }) => isTold).flatMap((kind) => {

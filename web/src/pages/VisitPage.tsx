@@ -3,7 +3,7 @@ import { useParams } from 'react-router';
 import { v7 as newId } from 'uuid';
 import { useDog } from '../view/useDog';
 import { Failure } from '../ui/Failure';
-import { Page } from './Page';
+import { Page } from '../ui/Page';
 import { blankVisit } from '../visit/visitForm';
 import { VisitFormView } from '../visit/VisitFormView';
 

@@ -13,7 +13,7 @@ import { dateWithYear, inWords, shortDate, type Day } from '../measure/days';
 import { sidesAsSeen } from '../measure/facing';
 import { earName, letter, ofSide } from '../measure/side';
 import { Failure } from '../ui/Failure';
-import { Page } from './Page';
+import { Page } from '../ui/Page';
 import { Documents } from '../visit/Documents';
 import { earVisitLines } from '../visit/visitWords';
 import { useVisits, type VisitEntry } from '../visit/useVisits';

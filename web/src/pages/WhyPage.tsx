@@ -12,7 +12,7 @@ import { useDog, type DogInFull } from '../view/useDog';
 import { useAnswerDay } from '../exposure/useWater';
 import { inWords, longDate, shortDate } from '../measure/days';
 import { Failure } from '../ui/Failure';
-import { Page } from './Page';
+import { Page } from '../ui/Page';
 import { itemWords } from '../plan/items';
 import { KINDS } from '../plan/kinds';
 import { MoveByDate } from '../plan/MoveByDate';

@@ -23,7 +23,7 @@ import { MonthMark } from './MonthMark';
 import { MoveDialog } from './MoveDialog';
 import { planWords } from './ribbon';
 import { usePin } from './usePin';
-import type { DogToday, PlanItem, Today } from '../view/useToday';
+import type { DogToday, ItemMark, Today } from '../view/useToday';
 
 const NAMES_WIDTH = 104;
 const LANE_HEIGHT = 88;
@@ -33,14 +33,14 @@ const PRINTED_HEIGHT = 540;
 /** An item that is held over another day. */
 interface Held {
   dog: DogToday;
-  item: PlanItem;
+  item: ItemMark;
   over: Day;
   /** A pointer carries the mark itself; by keyboard the mark moves along its row. */
   carried: boolean;
 }
 
 /** Whether a person may put it on another day. */
-function isMovable({ kind }: PlanItem): boolean {
+function isMovable({ kind }: ItemMark): boolean {
   return KINDS[kind].isMovable;
 }
 
@@ -52,7 +52,7 @@ export function MonthGrid({
 }: {
   today: Today;
   row: DayRow;
-  kinds: readonly PlanItem['kind'][];
+  kinds: readonly ItemMark['kind'][];
 }) {
   const mayRecord = useMayRecord();
   const [held, setHeld] = useState<Held>();
@@ -213,7 +213,7 @@ function Lane({
 }: {
   dog: DogToday;
   dogs: number;
-  items: readonly PlanItem[];
+  items: readonly ItemMark[];
   row: DayRow;
   today: Day;
   held: Held | undefined;
@@ -222,7 +222,7 @@ function Lane({
   onDrop: (held: Held | undefined) => void;
   onSay: (words: string) => void;
 }) {
-  function place(item: PlanItem): Day {
+  function place(item: ItemMark): Day {
     return held?.item.id === item.id && !held.carried ? held.over : drawnOn(item, today);
   }
 
@@ -245,7 +245,7 @@ function Lane({
     onDrop(item && over ? { dog, item, over, carried: true } : undefined);
   }
 
-  function key(item: PlanItem) {
+  function key(item: ItemMark) {
     return (event: KeyboardEvent) => {
       const step = event.shiftKey ? { ArrowRight: 1, ArrowLeft: -1 }[event.key] : undefined;
       const at = place(item);

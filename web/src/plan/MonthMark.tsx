@@ -1,11 +1,11 @@
 import Box from '@mui/material/Box';
-import type { PlanItem } from '../view/useToday';
+import type { ItemMark } from '../view/useToday';
 import { KINDS } from './kinds';
 
 const SIZE = 30;
 
 /** What is planned, in the shapes of the ribbon: drops stand on the side of their ears. */
-export function MonthMark({ item }: { item: PlanItem }) {
+export function MonthMark({ item }: { item: ItemMark }) {
   return (
     <Box
       component="svg"

@@ -7,7 +7,7 @@ import { addDays, type Day } from '../measure/days';
 import { drawnOn, isWithin } from './days';
 import { MoveDialog } from './MoveDialog';
 import { usePin, useUnpin } from './usePin';
-import type { PlanItem } from '../view/useToday';
+import type { ItemMark } from '../view/useToday';
 
 const HORIZON_DAYS = 60;
 
@@ -20,7 +20,7 @@ export function MoveByDate({
 }: {
   dogId: string;
   name: string;
-  item: PlanItem;
+  item: ItemMark;
   today: Day;
 }) {
   const unpin = useUnpin();

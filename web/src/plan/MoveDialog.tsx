@@ -10,7 +10,7 @@ import { longDate, shortDate, type Day } from '../measure/days';
 import { itemWords } from './items';
 import { ReasonField } from './ReasonField';
 import { usePin } from './usePin';
-import type { PlanItem } from '../view/useToday';
+import type { ItemMark } from '../view/useToday';
 
 const USUAL = ['We are away', 'The dog is away', 'Nobody is there to help'];
 
@@ -24,7 +24,7 @@ export function MoveDialog({
 }: {
   dogId: string;
   name: string;
-  item: PlanItem;
+  item: ItemMark;
   day: Day;
   onDone: () => void;
 }) {

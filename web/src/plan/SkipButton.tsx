@@ -9,12 +9,12 @@ import { useState } from 'react';
 import { itemWords } from './items';
 import { ReasonField } from './ReasonField';
 import { useSkip } from './useSkip';
-import type { PlanItem } from '../view/useToday';
+import type { ItemMark } from '../view/useToday';
 
 const USUAL = ['Not here that day', 'Not well enough to be handled', 'Done by somebody else'];
 
 /** Skips a planned item; the reason stays with the plan. */
-export function SkipButton({ dogId, name, item }: { dogId: string; name: string; item: PlanItem }) {
+export function SkipButton({ dogId, name, item }: { dogId: string; name: string; item: ItemMark }) {
   const [open, setOpen] = useState(false);
   const [reason, setReason] = useState('');
   const skip = useSkip(dogId, item.id, `${name}, ${itemWords(item)}`, () => setOpen(false));

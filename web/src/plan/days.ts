@@ -1,6 +1,6 @@
 import type { Schemas } from '../api/client';
 import { addDays, daysBetween, type Day } from '../measure/days';
-import type { PlanItem } from '../view/useToday';
+import type { ItemMark } from '../view/useToday';
 
 /** A row of days, such as a month on a page. */
 export interface DayRow {
@@ -30,12 +30,12 @@ export function isIn(day: Day, row: DayRow): boolean {
 }
 
 /** Whether a day lies in a window. */
-export function isWithin(day: Day, { earliest, latest }: PlanItem['window']): boolean {
+export function isWithin(day: Day, { earliest, latest }: ItemMark['window']): boolean {
   return day >= earliest && day <= latest;
 }
 
 /** Where a planned item is drawn: on today if it is overdue. */
-export function drawnOn(item: PlanItem, today: Day): Day {
+export function drawnOn(item: ItemMark, today: Day): Day {
   const { best } = item.window;
   return best < today ? today : best;
 }

@@ -1,24 +1,24 @@
 import type { Schemas } from '../api/client';
 import { KINDS } from './kinds';
 
-type PlanItem = Schemas['PlanItem'];
+type ItemMark = Schemas['ItemMark'];
 
 /** The next item of one of these kinds, where one is planned. */
-export function nextOf(
-  items: readonly PlanItem[],
-  ...kinds: PlanItem['kind'][]
-): PlanItem | undefined {
+export function nextOf<I extends ItemMark>(
+  items: readonly I[],
+  ...kinds: I['kind'][]
+): I | undefined {
   return items.find((item) => kinds.includes(item.kind));
 }
 
 /** What presses first, then by day; of one day as the plan has them. */
-export function inOrder(items: readonly PlanItem[]): PlanItem[] {
+export function inOrder<I extends ItemMark>(items: readonly I[]): I[] {
   return [...items].sort(
     (a, b) => Number(b.pressing) - Number(a.pressing) || a.window.best.localeCompare(b.window.best),
   );
 }
 
 /** "check both ears", "clean right ear", "vet" */
-export function itemWords(item: PlanItem): string {
+export function itemWords(item: ItemMark): string {
   return KINDS[item.kind].words(item);
 }

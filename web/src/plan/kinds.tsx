@@ -7,8 +7,8 @@ import type { ElementType, ReactNode } from 'react';
 import type { Schemas } from '../api/client';
 import { earsName } from '../measure/side';
 
-type PlanItem = Schemas['PlanItem'];
-export type Kind = PlanItem['kind'];
+type ItemMark = Schemas['ItemMark'];
+export type Kind = ItemMark['kind'];
 
 /** All that the screens know of one kind of planned item. */
 export interface PlanKind {
@@ -16,7 +16,7 @@ export interface PlanKind {
   /** In a word, as headings and captions say it. */
   word: string;
   /** In a list: "clean right ear". */
-  words: (item: PlanItem) => string;
+  words: (item: ItemMark) => string;
   /** What a card asks for, and the same while its best day is still to come. */
   now: string;
   early: string;
@@ -26,7 +26,7 @@ export interface PlanKind {
   /** What the button does, for whoever only hears it. */
   label: (name: string) => string;
   /** Where it goes on; left out where the button itself says that it is done. */
-  to?: (dogId: string, item: PlanItem) => string;
+  to?: (dogId: string, item: ItemMark) => string;
   /** Counted together in a line: "2 to check". */
   toDo: string;
   /** Above its reasons. */
@@ -34,7 +34,7 @@ export interface PlanKind {
   /** What its reasons are called on a card, and for whoever only hears it. */
   whyLink: { text: string; label: (name: string) => string };
   /** Drawn in the middle of a cell of 30 by 30. */
-  mark: (item: PlanItem) => ReactNode;
+  mark: (item: ItemMark) => ReactNode;
   /** Where it stands in a cell, so that two things of one day do not cover each other. */
   cell: 'start' | 'center' | 'end';
   /** On the middle line of a ribbon, on the lanes of its ears, or not at all. */

@@ -8,7 +8,7 @@ import { itemWords } from './items';
 import { KINDS } from './kinds';
 
 type Cleaning = Schemas['CleaningRecord'];
-type PlanItem = Schemas['PlanItem'];
+type ItemMark = Schemas['ItemMark'];
 type CheckMark = Schemas['CheckMark'];
 type VisitMark = Schemas['VisitMark'];
 
@@ -84,7 +84,7 @@ export interface RibbonRecord {
 
 /** What is planned, and which ears are held. */
 export interface RibbonPlan {
-  items: readonly PlanItem[];
+  items: readonly ItemMark[];
   ears: Record<'right' | 'left', Pick<Schemas['EarPlan'], 'hold'>>;
 }
 
@@ -164,7 +164,7 @@ function visitedMark(visit: VisitMark, today: Day): DogMark {
   };
 }
 
-function plannedMarks(item: PlanItem, today: Day): (PlannedMark | DogMark)[] {
+function plannedMarks(item: ItemMark, today: Day): (PlannedMark | DogMark)[] {
   const { best, earliest, latest } = item.window;
   // what is overdue is drawn on today, where it is to be done
   const day = daysBetween(today, best) < 0 ? today : best;
@@ -193,7 +193,7 @@ function plannedMarks(item: PlanItem, today: Day): (PlannedMark | DogMark)[] {
 }
 
 /** A planned item in words, as captions and tooltips say it. */
-export function planWords(item: PlanItem, today: Day): string {
+export function planWords(item: ItemMark, today: Day): string {
   const { best, earliest, latest } = item.window;
   const when = `${inWords(best, today)}, ${shortDate(best)}`;
   const range =

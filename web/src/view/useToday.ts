@@ -6,6 +6,8 @@ import { answered } from '../api/problem';
 export type Today = Schemas['Today'];
 export type DogToday = Schemas['DogToday'];
 export type PlanItem = Schemas['PlanItem'];
+/** A planned item without its reasons. */
+export type ItemMark = Schemas['ItemMark'];
 
 /** What to do now, and how each dog stands. */
 export function useToday() {

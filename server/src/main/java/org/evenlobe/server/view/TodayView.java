@@ -83,7 +83,7 @@ class TodayView {
       List<VisitMark> visits,
       List<Exposure> exposures,
       List<ExpectedExposure> expected,
-      DogPlan plan) {}
+      PlanMarks plan) {}
 
   /** The current household's dogs today. */
   @Transactional(readOnly = true)
@@ -120,6 +120,6 @@ class TodayView {
         marks.visits(),
         marks.exposures(),
         dog.record().all(ExpectedExposure.class),
-        plan);
+        PlanMarks.of(plan));
   }
 }
