@@ -32,6 +32,9 @@ import org.springframework.transaction.annotation.Transactional;
 class CheckView {
   private static final UUID PREVIEW = new UUID(-1, -1);
 
+  /** How many checks a page holds: half a year of them. */
+  private static final int MOST = 26;
+
   private final FoldedDogs dogs;
   private final HouseholdDay day;
   private final BreedCatalogue breeds;
@@ -89,7 +92,7 @@ class CheckView {
   public CheckLog log(UUID dogId, Earlier earlier) {
     LocalDate today = day.today();
     DogHistory history = dogs.one(dogId, today).history();
-    Earlier.Slice<AssessedCheck> page = earlier.of(history.checks(), AssessedCheck::check);
+    Earlier.Slice<AssessedCheck> page = earlier.of(MOST, history.checks(), AssessedCheck::check);
     return new CheckLog(
         dogId,
         history.dog().profile().name(),

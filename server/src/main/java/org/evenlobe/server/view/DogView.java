@@ -38,6 +38,9 @@ import org.springframework.transaction.annotation.Transactional;
 /** One dog with all that is known, and those that have left. */
 @Service
 class DogView {
+  /** How many cleanings a page holds: they stand below all else that is said of a dog. */
+  private static final int MOST = 12;
+
   private final FoldedDogs folded;
   private final Plans plans;
   private final Pictures pictures;
@@ -165,7 +168,7 @@ class DogView {
   public CleaningPage cleanings(UUID id, Earlier earlier) {
     LocalDate today = plans.standing().today();
     Earlier.Slice<CleaningRecord> page =
-        earlier.of(folded.one(id, today).record().cleanings(), one -> one);
+        earlier.of(MOST, folded.one(id, today).record().cleanings(), one -> one);
     return new CleaningPage(page.entries(), page.hasMore());
   }
 

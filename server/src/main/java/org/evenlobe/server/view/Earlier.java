@@ -16,9 +16,6 @@ import org.jspecify.annotations.Nullable;
  * @param id its id
  */
 record Earlier(@Nullable Instant at, @Nullable UUID id) {
-  /** How many a page holds at most. */
-  static final int MOST = 26;
-
   /**
    * One page of a list, the latest first.
    *
@@ -30,17 +27,18 @@ record Earlier(@Nullable Instant at, @Nullable UUID id) {
   /**
    * The latest of those that lie before it; of all where nothing is named.
    *
+   * @param most how many a page holds at most
    * @param all oldest first
    * @throws InvalidFields if only half of it is named
    */
-  <T> Slice<T> of(List<T> all, Function<T, ? extends Dated> fact) {
+  <T> Slice<T> of(int most, List<T> all, Function<T, ? extends Dated> fact) {
     if ((at == null) != (id == null)) {
       throw InvalidFields.of("beforeId", "must be named together with before");
     }
     List<T> entries = new ArrayList<>();
     for (int i = all.size() - 1; i >= 0; i--) {
       if (at == null || id == null || isBefore(fact.apply(all.get(i)), at, id)) {
-        if (entries.size() == MOST) {
+        if (entries.size() == most) {
           return new Slice<>(entries, true);
         }
         entries.add(all.get(i));
