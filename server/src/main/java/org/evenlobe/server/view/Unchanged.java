@@ -1,5 +1,6 @@
 package org.evenlobe.server.view;
 
+import java.io.IOException;
 import java.util.function.Function;
 import org.evenlobe.server.plan.Plans;
 import org.evenlobe.server.plan.Plans.Standing;
@@ -23,7 +24,7 @@ class Unchanged {
   private final String release;
 
   Unchanged(Plans plans, @Value("classpath:/static/index.html") Resource client)
-      throws java.io.IOException {
+      throws IOException {
     this.plans = plans;
     // it names the scripts by what is in them, so that it is another in every release
     this.release =
