@@ -35,8 +35,9 @@ class Unchanged {
   @Transactional(readOnly = true)
   public <T> ResponseEntity<T> or(WebRequest request, Function<Standing, T> answer) {
     Standing standing = plans.standing();
+    // a weak one: behind a strong one the server would not compress
     String tag =
-        "\"%s-%d-%s-%08x\""
+        "W/\"%s-%d-%s-%08x\""
             .formatted(
                 release.substring(0, Math.min(8, release.length())),
                 standing.change(),

@@ -94,6 +94,14 @@ class TwoServersTest {
     assertThat(known(owner.at("/dogs/" + dog), tag)).isEqualTo(200);
   }
 
+  @Test
+  void whatIsTaggedIsCompressedAllTheSame() {
+    Caller.Answer answer =
+        owner.send(owner.request(owner.at("/dogs/" + dog)).header("Accept-Encoding", "gzip"));
+
+    assertThat(answer.whole().headers().firstValue("Content-Encoding")).contains("gzip");
+  }
+
   private int known(String path, String tag) {
     return owner.send(owner.request(path).header("If-None-Match", tag)).status();
   }
