@@ -10,6 +10,8 @@ const SHOWN_MS = 12_000;
 /** Around every page: what was just said stays for a while, with the way to take it back. */
 export function UndoHost({ children }: { children: ReactNode }) {
   const [said, setSaid] = useState<Undoable>();
+  // each stays as long as any other, though one was still shown when it was said
+  const [number, setNumber] = useState(0);
   const takeBack = useMutation({
     mutationFn: (one: Undoable) => one.undo(),
     onSuccess: () => setSaid(undefined),
@@ -19,10 +21,12 @@ export function UndoHost({ children }: { children: ReactNode }) {
       value={(one) => {
         takeBack.reset();
         setSaid(one);
+        setNumber((before) => before + 1);
       }}
     >
       {children}
       <Snackbar
+        key={number}
         open={said !== undefined}
         autoHideDuration={takeBack.isError ? null : SHOWN_MS}
         onClose={(_, reason) => {
