@@ -34,6 +34,15 @@ describe('what is known already', () => {
     expect(await asked(() => new Response(null, { status: 304 }))).toBe('{"a":2}');
   });
 
+  it('is taken though it was thrown out between question and answer', async () => {
+    await asked(() => fresh('{"a":1}', '"1"'));
+    const told = await asked(() => {
+      forgetAnswers();
+      return new Response(null, { status: 304 });
+    });
+    expect(told).toBe('{"a":1}');
+  });
+
   it('is nothing after signing out, nor after an answer without a tag', async () => {
     await asked(() => fresh('{"a":1}', '"1"'));
     await asked(() => new Response('{}', { status: 503 }));

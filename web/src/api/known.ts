@@ -7,6 +7,8 @@ interface Known {
 
 /** What was answered before, by address: in memory only, so that it is gone with the page. */
 const known = new Map<string, Known>();
+/** What a request has said that is known: it may be thrown out before the answer comes. */
+const said = new WeakMap<Request, Known>();
 const MOST = 40;
 
 /**
@@ -16,12 +18,15 @@ const MOST = 40;
 export const sayWhatIsKnown: Middleware = {
   onRequest({ request }) {
     const before = request.method === 'GET' ? known.get(request.url) : undefined;
-    if (before) request.headers.set('If-None-Match', before.tag);
+    if (before) {
+      request.headers.set('If-None-Match', before.tag);
+      said.set(request, before);
+    }
     return request;
   },
   async onResponse({ request, response }) {
     if (request.method !== 'GET') return response;
-    const before = known.get(request.url);
+    const before = said.get(request);
     if (response.status === 304 && before) {
       return new Response(before.body, { headers: { 'Content-Type': 'application/json' } });
     }

@@ -44,9 +44,9 @@ export interface paths {
       cookie?: never;
     };
     get?: never;
-    put: operations['put appointments'];
+    put: operations['put-appointments'];
     post?: never;
-    delete: operations['remove appointments'];
+    delete: operations['remove-appointments'];
     options?: never;
     head?: never;
     patch?: never;
@@ -59,7 +59,7 @@ export interface paths {
       path?: never;
       cookie?: never;
     };
-    get: operations['versions appointments'];
+    get: operations['versions-appointments'];
     put?: never;
     post?: never;
     delete?: never;
@@ -77,7 +77,7 @@ export interface paths {
     };
     get?: never;
     put?: never;
-    post: operations['restore appointments'];
+    post: operations['restore-appointments'];
     delete?: never;
     options?: never;
     head?: never;
@@ -156,9 +156,9 @@ export interface paths {
       cookie?: never;
     };
     get?: never;
-    put: operations['put checks'];
+    put: operations['put-checks'];
     post?: never;
-    delete: operations['remove checks'];
+    delete: operations['remove-checks'];
     options?: never;
     head?: never;
     patch?: never;
@@ -171,7 +171,7 @@ export interface paths {
       path?: never;
       cookie?: never;
     };
-    get: operations['versions checks'];
+    get: operations['versions-checks'];
     put?: never;
     post?: never;
     delete?: never;
@@ -189,7 +189,7 @@ export interface paths {
     };
     get?: never;
     put?: never;
-    post: operations['restore checks'];
+    post: operations['restore-checks'];
     delete?: never;
     options?: never;
     head?: never;
@@ -204,9 +204,9 @@ export interface paths {
       cookie?: never;
     };
     get?: never;
-    put: operations['put cleanings'];
+    put: operations['put-cleanings'];
     post?: never;
-    delete: operations['remove cleanings'];
+    delete: operations['remove-cleanings'];
     options?: never;
     head?: never;
     patch?: never;
@@ -219,7 +219,7 @@ export interface paths {
       path?: never;
       cookie?: never;
     };
-    get: operations['versions cleanings'];
+    get: operations['versions-cleanings'];
     put?: never;
     post?: never;
     delete?: never;
@@ -237,7 +237,7 @@ export interface paths {
     };
     get?: never;
     put?: never;
-    post: operations['restore cleanings'];
+    post: operations['restore-cleanings'];
     delete?: never;
     options?: never;
     head?: never;
@@ -460,7 +460,7 @@ export interface paths {
       cookie?: never;
     };
     get?: never;
-    put: operations['put dogs'];
+    put: operations['put-dogs'];
     post?: never;
     delete?: never;
     options?: never;
@@ -475,7 +475,7 @@ export interface paths {
       path?: never;
       cookie?: never;
     };
-    get: operations['versions dogs'];
+    get: operations['versions-dogs'];
     put?: never;
     post?: never;
     delete?: never;
@@ -493,7 +493,7 @@ export interface paths {
     };
     get?: never;
     put?: never;
-    post: operations['restore dogs'];
+    post: operations['restore-dogs'];
     delete?: never;
     options?: never;
     head?: never;
@@ -508,9 +508,9 @@ export interface paths {
       cookie?: never;
     };
     get?: never;
-    put: operations['put dryings'];
+    put: operations['put-dryings'];
     post?: never;
-    delete: operations['remove dryings'];
+    delete: operations['remove-dryings'];
     options?: never;
     head?: never;
     patch?: never;
@@ -523,7 +523,7 @@ export interface paths {
       path?: never;
       cookie?: never;
     };
-    get: operations['versions dryings'];
+    get: operations['versions-dryings'];
     put?: never;
     post?: never;
     delete?: never;
@@ -541,7 +541,7 @@ export interface paths {
     };
     get?: never;
     put?: never;
-    post: operations['restore dryings'];
+    post: operations['restore-dryings'];
     delete?: never;
     options?: never;
     head?: never;
@@ -556,9 +556,9 @@ export interface paths {
       cookie?: never;
     };
     get?: never;
-    put: operations['put expected-exposures'];
+    put: operations['put-expected-exposures'];
     post?: never;
-    delete: operations['remove expected-exposures'];
+    delete: operations['remove-expected-exposures'];
     options?: never;
     head?: never;
     patch?: never;
@@ -571,7 +571,7 @@ export interface paths {
       path?: never;
       cookie?: never;
     };
-    get: operations['versions expected-exposures'];
+    get: operations['versions-expected-exposures'];
     put?: never;
     post?: never;
     delete?: never;
@@ -589,7 +589,7 @@ export interface paths {
     };
     get?: never;
     put?: never;
-    post: operations['restore expected-exposures'];
+    post: operations['restore-expected-exposures'];
     delete?: never;
     options?: never;
     head?: never;
@@ -604,9 +604,9 @@ export interface paths {
       cookie?: never;
     };
     get?: never;
-    put: operations['put exposures'];
+    put: operations['put-exposures'];
     post?: never;
-    delete: operations['remove exposures'];
+    delete: operations['remove-exposures'];
     options?: never;
     head?: never;
     patch?: never;
@@ -619,7 +619,7 @@ export interface paths {
       path?: never;
       cookie?: never;
     };
-    get: operations['versions exposures'];
+    get: operations['versions-exposures'];
     put?: never;
     post?: never;
     delete?: never;
@@ -637,7 +637,7 @@ export interface paths {
     };
     get?: never;
     put?: never;
-    post: operations['restore exposures'];
+    post: operations['restore-exposures'];
     delete?: never;
     options?: never;
     head?: never;
@@ -652,9 +652,9 @@ export interface paths {
       cookie?: never;
     };
     get?: never;
-    put: operations['put hold-releases'];
+    put: operations['put-hold-releases'];
     post?: never;
-    delete: operations['remove hold-releases'];
+    delete: operations['remove-hold-releases'];
     options?: never;
     head?: never;
     patch?: never;
@@ -667,7 +667,7 @@ export interface paths {
       path?: never;
       cookie?: never;
     };
-    get: operations['versions hold-releases'];
+    get: operations['versions-hold-releases'];
     put?: never;
     post?: never;
     delete?: never;
@@ -685,7 +685,7 @@ export interface paths {
     };
     get?: never;
     put?: never;
-    post: operations['restore hold-releases'];
+    post: operations['restore-hold-releases'];
     delete?: never;
     options?: never;
     head?: never;
@@ -764,9 +764,9 @@ export interface paths {
       cookie?: never;
     };
     get?: never;
-    put: operations['put pins'];
+    put: operations['put-pins'];
     post?: never;
-    delete: operations['remove pins'];
+    delete: operations['remove-pins'];
     options?: never;
     head?: never;
     patch?: never;
@@ -779,7 +779,7 @@ export interface paths {
       path?: never;
       cookie?: never;
     };
-    get: operations['versions pins'];
+    get: operations['versions-pins'];
     put?: never;
     post?: never;
     delete?: never;
@@ -797,7 +797,7 @@ export interface paths {
     };
     get?: never;
     put?: never;
-    post: operations['restore pins'];
+    post: operations['restore-pins'];
     delete?: never;
     options?: never;
     head?: never;
@@ -812,9 +812,9 @@ export interface paths {
       cookie?: never;
     };
     get?: never;
-    put: operations['put practices'];
+    put: operations['put-practices'];
     post?: never;
-    delete: operations['remove practices'];
+    delete: operations['remove-practices'];
     options?: never;
     head?: never;
     patch?: never;
@@ -827,7 +827,7 @@ export interface paths {
       path?: never;
       cookie?: never;
     };
-    get: operations['versions practices'];
+    get: operations['versions-practices'];
     put?: never;
     post?: never;
     delete?: never;
@@ -845,7 +845,7 @@ export interface paths {
     };
     get?: never;
     put?: never;
-    post: operations['restore practices'];
+    post: operations['restore-practices'];
     delete?: never;
     options?: never;
     head?: never;
@@ -924,9 +924,9 @@ export interface paths {
       cookie?: never;
     };
     get?: never;
-    put: operations['put skips'];
+    put: operations['put-skips'];
     post?: never;
-    delete: operations['remove skips'];
+    delete: operations['remove-skips'];
     options?: never;
     head?: never;
     patch?: never;
@@ -939,7 +939,7 @@ export interface paths {
       path?: never;
       cookie?: never;
     };
-    get: operations['versions skips'];
+    get: operations['versions-skips'];
     put?: never;
     post?: never;
     delete?: never;
@@ -957,7 +957,7 @@ export interface paths {
     };
     get?: never;
     put?: never;
-    post: operations['restore skips'];
+    post: operations['restore-skips'];
     delete?: never;
     options?: never;
     head?: never;
@@ -1004,9 +1004,9 @@ export interface paths {
       cookie?: never;
     };
     get?: never;
-    put: operations['put struck-days'];
+    put: operations['put-struck-days'];
     post?: never;
-    delete: operations['remove struck-days'];
+    delete: operations['remove-struck-days'];
     options?: never;
     head?: never;
     patch?: never;
@@ -1019,7 +1019,7 @@ export interface paths {
       path?: never;
       cookie?: never;
     };
-    get: operations['versions struck-days'];
+    get: operations['versions-struck-days'];
     put?: never;
     post?: never;
     delete?: never;
@@ -1037,7 +1037,7 @@ export interface paths {
     };
     get?: never;
     put?: never;
-    post: operations['restore struck-days'];
+    post: operations['restore-struck-days'];
     delete?: never;
     options?: never;
     head?: never;
@@ -1052,9 +1052,9 @@ export interface paths {
       cookie?: never;
     };
     get?: never;
-    put: operations['put supplies'];
+    put: operations['put-supplies'];
     post?: never;
-    delete: operations['remove supplies'];
+    delete: operations['remove-supplies'];
     options?: never;
     head?: never;
     patch?: never;
@@ -1067,7 +1067,7 @@ export interface paths {
       path?: never;
       cookie?: never;
     };
-    get: operations['versions supplies'];
+    get: operations['versions-supplies'];
     put?: never;
     post?: never;
     delete?: never;
@@ -1085,7 +1085,7 @@ export interface paths {
     };
     get?: never;
     put?: never;
-    post: operations['restore supplies'];
+    post: operations['restore-supplies'];
     delete?: never;
     options?: never;
     head?: never;
@@ -1116,9 +1116,9 @@ export interface paths {
       cookie?: never;
     };
     get?: never;
-    put: operations['put visits'];
+    put: operations['put-visits'];
     post?: never;
-    delete: operations['remove visits'];
+    delete: operations['remove-visits'];
     options?: never;
     head?: never;
     patch?: never;
@@ -1131,7 +1131,7 @@ export interface paths {
       path?: never;
       cookie?: never;
     };
-    get: operations['versions visits'];
+    get: operations['versions-visits'];
     put?: never;
     post?: never;
     delete?: never;
@@ -1149,7 +1149,7 @@ export interface paths {
     };
     get?: never;
     put?: never;
-    post: operations['restore visits'];
+    post: operations['restore-visits'];
     delete?: never;
     options?: never;
     head?: never;
@@ -3160,7 +3160,7 @@ export interface operations {
       };
     };
   };
-  'put appointments': {
+  'put-appointments': {
     parameters: {
       query?: never;
       header?: {
@@ -3190,7 +3190,7 @@ export interface operations {
       };
     };
   };
-  'remove appointments': {
+  'remove-appointments': {
     parameters: {
       query?: never;
       header?: {
@@ -3215,7 +3215,7 @@ export interface operations {
       };
     };
   };
-  'versions appointments': {
+  'versions-appointments': {
     parameters: {
       query?: never;
       header?: never;
@@ -3238,7 +3238,7 @@ export interface operations {
       };
     };
   };
-  'restore appointments': {
+  'restore-appointments': {
     parameters: {
       query?: never;
       header?: never;
@@ -3392,7 +3392,7 @@ export interface operations {
       };
     };
   };
-  'put checks': {
+  'put-checks': {
     parameters: {
       query?: never;
       header?: {
@@ -3422,7 +3422,7 @@ export interface operations {
       };
     };
   };
-  'remove checks': {
+  'remove-checks': {
     parameters: {
       query?: never;
       header?: {
@@ -3447,7 +3447,7 @@ export interface operations {
       };
     };
   };
-  'versions checks': {
+  'versions-checks': {
     parameters: {
       query?: never;
       header?: never;
@@ -3470,7 +3470,7 @@ export interface operations {
       };
     };
   };
-  'restore checks': {
+  'restore-checks': {
     parameters: {
       query?: never;
       header?: never;
@@ -3494,7 +3494,7 @@ export interface operations {
       };
     };
   };
-  'put cleanings': {
+  'put-cleanings': {
     parameters: {
       query?: never;
       header?: {
@@ -3524,7 +3524,7 @@ export interface operations {
       };
     };
   };
-  'remove cleanings': {
+  'remove-cleanings': {
     parameters: {
       query?: never;
       header?: {
@@ -3549,7 +3549,7 @@ export interface operations {
       };
     };
   };
-  'versions cleanings': {
+  'versions-cleanings': {
     parameters: {
       query?: never;
       header?: never;
@@ -3572,7 +3572,7 @@ export interface operations {
       };
     };
   };
-  'restore cleanings': {
+  'restore-cleanings': {
     parameters: {
       query?: never;
       header?: never;
@@ -3966,7 +3966,7 @@ export interface operations {
       };
     };
   };
-  'put dogs': {
+  'put-dogs': {
     parameters: {
       query?: never;
       header?: {
@@ -3996,7 +3996,7 @@ export interface operations {
       };
     };
   };
-  'versions dogs': {
+  'versions-dogs': {
     parameters: {
       query?: never;
       header?: never;
@@ -4019,7 +4019,7 @@ export interface operations {
       };
     };
   };
-  'restore dogs': {
+  'restore-dogs': {
     parameters: {
       query?: never;
       header?: never;
@@ -4043,7 +4043,7 @@ export interface operations {
       };
     };
   };
-  'put dryings': {
+  'put-dryings': {
     parameters: {
       query?: never;
       header?: {
@@ -4073,7 +4073,7 @@ export interface operations {
       };
     };
   };
-  'remove dryings': {
+  'remove-dryings': {
     parameters: {
       query?: never;
       header?: {
@@ -4098,7 +4098,7 @@ export interface operations {
       };
     };
   };
-  'versions dryings': {
+  'versions-dryings': {
     parameters: {
       query?: never;
       header?: never;
@@ -4121,7 +4121,7 @@ export interface operations {
       };
     };
   };
-  'restore dryings': {
+  'restore-dryings': {
     parameters: {
       query?: never;
       header?: never;
@@ -4145,7 +4145,7 @@ export interface operations {
       };
     };
   };
-  'put expected-exposures': {
+  'put-expected-exposures': {
     parameters: {
       query?: never;
       header?: {
@@ -4175,7 +4175,7 @@ export interface operations {
       };
     };
   };
-  'remove expected-exposures': {
+  'remove-expected-exposures': {
     parameters: {
       query?: never;
       header?: {
@@ -4200,7 +4200,7 @@ export interface operations {
       };
     };
   };
-  'versions expected-exposures': {
+  'versions-expected-exposures': {
     parameters: {
       query?: never;
       header?: never;
@@ -4223,7 +4223,7 @@ export interface operations {
       };
     };
   };
-  'restore expected-exposures': {
+  'restore-expected-exposures': {
     parameters: {
       query?: never;
       header?: never;
@@ -4247,7 +4247,7 @@ export interface operations {
       };
     };
   };
-  'put exposures': {
+  'put-exposures': {
     parameters: {
       query?: never;
       header?: {
@@ -4277,7 +4277,7 @@ export interface operations {
       };
     };
   };
-  'remove exposures': {
+  'remove-exposures': {
     parameters: {
       query?: never;
       header?: {
@@ -4302,7 +4302,7 @@ export interface operations {
       };
     };
   };
-  'versions exposures': {
+  'versions-exposures': {
     parameters: {
       query?: never;
       header?: never;
@@ -4325,7 +4325,7 @@ export interface operations {
       };
     };
   };
-  'restore exposures': {
+  'restore-exposures': {
     parameters: {
       query?: never;
       header?: never;
@@ -4349,7 +4349,7 @@ export interface operations {
       };
     };
   };
-  'put hold-releases': {
+  'put-hold-releases': {
     parameters: {
       query?: never;
       header?: {
@@ -4379,7 +4379,7 @@ export interface operations {
       };
     };
   };
-  'remove hold-releases': {
+  'remove-hold-releases': {
     parameters: {
       query?: never;
       header?: {
@@ -4404,7 +4404,7 @@ export interface operations {
       };
     };
   };
-  'versions hold-releases': {
+  'versions-hold-releases': {
     parameters: {
       query?: never;
       header?: never;
@@ -4427,7 +4427,7 @@ export interface operations {
       };
     };
   };
-  'restore hold-releases': {
+  'restore-hold-releases': {
     parameters: {
       query?: never;
       header?: never;
@@ -4588,7 +4588,7 @@ export interface operations {
       };
     };
   };
-  'put pins': {
+  'put-pins': {
     parameters: {
       query?: never;
       header?: {
@@ -4618,7 +4618,7 @@ export interface operations {
       };
     };
   };
-  'remove pins': {
+  'remove-pins': {
     parameters: {
       query?: never;
       header?: {
@@ -4643,7 +4643,7 @@ export interface operations {
       };
     };
   };
-  'versions pins': {
+  'versions-pins': {
     parameters: {
       query?: never;
       header?: never;
@@ -4666,7 +4666,7 @@ export interface operations {
       };
     };
   };
-  'restore pins': {
+  'restore-pins': {
     parameters: {
       query?: never;
       header?: never;
@@ -4690,7 +4690,7 @@ export interface operations {
       };
     };
   };
-  'put practices': {
+  'put-practices': {
     parameters: {
       query?: never;
       header?: {
@@ -4720,7 +4720,7 @@ export interface operations {
       };
     };
   };
-  'remove practices': {
+  'remove-practices': {
     parameters: {
       query?: never;
       header?: {
@@ -4745,7 +4745,7 @@ export interface operations {
       };
     };
   };
-  'versions practices': {
+  'versions-practices': {
     parameters: {
       query?: never;
       header?: never;
@@ -4768,7 +4768,7 @@ export interface operations {
       };
     };
   };
-  'restore practices': {
+  'restore-practices': {
     parameters: {
       query?: never;
       header?: never;
@@ -4898,7 +4898,7 @@ export interface operations {
       };
     };
   };
-  'put skips': {
+  'put-skips': {
     parameters: {
       query?: never;
       header?: {
@@ -4928,7 +4928,7 @@ export interface operations {
       };
     };
   };
-  'remove skips': {
+  'remove-skips': {
     parameters: {
       query?: never;
       header?: {
@@ -4953,7 +4953,7 @@ export interface operations {
       };
     };
   };
-  'versions skips': {
+  'versions-skips': {
     parameters: {
       query?: never;
       header?: never;
@@ -4976,7 +4976,7 @@ export interface operations {
       };
     };
   };
-  'restore skips': {
+  'restore-skips': {
     parameters: {
       query?: never;
       header?: never;
@@ -5044,7 +5044,7 @@ export interface operations {
       };
     };
   };
-  'put struck-days': {
+  'put-struck-days': {
     parameters: {
       query?: never;
       header?: {
@@ -5074,7 +5074,7 @@ export interface operations {
       };
     };
   };
-  'remove struck-days': {
+  'remove-struck-days': {
     parameters: {
       query?: never;
       header?: {
@@ -5099,7 +5099,7 @@ export interface operations {
       };
     };
   };
-  'versions struck-days': {
+  'versions-struck-days': {
     parameters: {
       query?: never;
       header?: never;
@@ -5122,7 +5122,7 @@ export interface operations {
       };
     };
   };
-  'restore struck-days': {
+  'restore-struck-days': {
     parameters: {
       query?: never;
       header?: never;
@@ -5146,7 +5146,7 @@ export interface operations {
       };
     };
   };
-  'put supplies': {
+  'put-supplies': {
     parameters: {
       query?: never;
       header?: {
@@ -5176,7 +5176,7 @@ export interface operations {
       };
     };
   };
-  'remove supplies': {
+  'remove-supplies': {
     parameters: {
       query?: never;
       header?: {
@@ -5201,7 +5201,7 @@ export interface operations {
       };
     };
   };
-  'versions supplies': {
+  'versions-supplies': {
     parameters: {
       query?: never;
       header?: never;
@@ -5224,7 +5224,7 @@ export interface operations {
       };
     };
   };
-  'restore supplies': {
+  'restore-supplies': {
     parameters: {
       query?: never;
       header?: never;
@@ -5270,7 +5270,7 @@ export interface operations {
       };
     };
   };
-  'put visits': {
+  'put-visits': {
     parameters: {
       query?: never;
       header?: {
@@ -5300,7 +5300,7 @@ export interface operations {
       };
     };
   };
-  'remove visits': {
+  'remove-visits': {
     parameters: {
       query?: never;
       header?: {
@@ -5325,7 +5325,7 @@ export interface operations {
       };
     };
   };
-  'versions visits': {
+  'versions-visits': {
     parameters: {
       query?: never;
       header?: never;
@@ -5348,7 +5348,7 @@ export interface operations {
       };
     };
   };
-  'restore visits': {
+  'restore-visits': {
     parameters: {
       query?: never;
       header?: never;

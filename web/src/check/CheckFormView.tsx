@@ -4,12 +4,12 @@ import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Paper from '@mui/material/Paper';
 import Stack from '@mui/material/Stack';
-import TextField from '@mui/material/TextField';
 import Typography from '@mui/material/Typography';
 import { useMemo } from 'react';
 import { useForm, useWatch } from 'react-hook-form';
 import { useNavigate, useSearchParams } from 'react-router';
 import { useSettings } from '../household/useMe';
+import { DayAndNote } from '../form/DayAndNote';
 import type { Schemas } from '../api/client';
 import { sidesAsSeen } from '../measure/facing';
 import { DogSignsPanel } from './DogSignsPanel';
@@ -107,25 +107,12 @@ export function CheckFormView({
           <Paper variant="outlined" sx={{ p: { xs: 1.5, sm: 2 } }}>
             <DogSignsPanel sides={sides} signs={form.dog} onChange={setValue} />
           </Paper>
-          <Box
-            sx={{ display: 'grid', gap: 2, gridTemplateColumns: { xs: '1fr', sm: '190px 1fr' } }}
-          >
-            <TextField
-              label="Day"
-              type="date"
-              slotProps={{ inputLabel: { shrink: true }, htmlInput: { max: dog.plan.today } }}
-              error={!!formState.errors.day}
-              helperText={formState.errors.day?.message}
-              {...register('day')}
-            />
-            <TextField
-              label="Note"
-              multiline
-              error={!!formState.errors.note}
-              helperText={formState.errors.note?.message}
-              {...register('note')}
-            />
-          </Box>
+          <DayAndNote
+            day={register('day')}
+            note={register('note')}
+            latest={dog.plan.today}
+            errors={formState.errors}
+          />
         </Stack>
         <Box
           sx={{

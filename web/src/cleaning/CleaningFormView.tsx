@@ -10,6 +10,7 @@ import { useMemo } from 'react';
 import { Controller, useForm, useWatch } from 'react-hook-form';
 import { Link as RouterLink, useNavigate } from 'react-router';
 import { useSettings } from '../household/useMe';
+import { DayAndNote } from '../form/DayAndNote';
 import { FormChoice } from '../form/FormChoice';
 import type { DogInFull } from '../view/useDog';
 import { useSaveFact } from '../fact/useFact';
@@ -181,23 +182,12 @@ export function CleaningFormView({
           hint={METHODS.find((one) => one.value === method)?.sentence ?? ''}
           choices={METHODS}
         />
-        <Box sx={{ display: 'grid', gap: 2, gridTemplateColumns: { xs: '1fr', sm: '220px 1fr' } }}>
-          <TextField
-            label="Day"
-            type="date"
-            slotProps={{ inputLabel: { shrink: true }, htmlInput: { max: dog.plan.today } }}
-            error={!!formState.errors.day}
-            helperText={formState.errors.day?.message}
-            {...register('day')}
-          />
-          <TextField
-            label="Note"
-            multiline
-            error={!!formState.errors.note}
-            helperText={formState.errors.note?.message}
-            {...register('note')}
-          />
-        </Box>
+        <DayAndNote
+          day={register('day')}
+          note={register('note')}
+          latest={dog.plan.today}
+          errors={formState.errors}
+        />
         <Stack direction="row" spacing={1}>
           <Button type="submit" variant="contained" size="large" loading={save.isPending}>
             Save

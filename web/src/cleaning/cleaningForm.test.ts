@@ -97,6 +97,17 @@ describe('a correction', () => {
     expect(note).toBe('held still');
   });
 
+  it('keeps what came back out of a syringe only while it was one', () => {
+    const ear = { method: 'SYRINGE' as const, load: 1, poured: 9, fills: 2, cameBack: 4.5 };
+    const syringe: CleaningRequest = { ...said, ears: { right: ear } };
+    const form = formOf(syringe, '2026-11-20');
+
+    expect(requestOf(form, 'dog', 'UTC', NOW, syringe).ears.right).toEqual(ear);
+    expect(
+      requestOf({ ...form, method: 'SOAKED_PAD' }, 'dog', 'UTC', NOW, syringe).ears.right,
+    ).toEqual({ method: 'SOAKED_PAD', load: 1, poured: 9, fills: 2 });
+  });
+
   it('takes an ear out, and sets another way for both', () => {
     const form = { ...formOf(said, '2026-11-20'), method: 'WIPE' as const };
     expect(requestOf({ ...form, left: null }, 'dog', 'UTC', NOW, said).ears).toEqual({

@@ -98,7 +98,7 @@ function earOf(form: CleaningForm, side: Side, corrected?: CleaningRequest): Ear
   const grade = form[fields.load];
   if (grade === null) return undefined;
   const said = corrected && ofSide(corrected.ears, side);
-  const { poured, fills, ...before } = said ?? {};
+  const { poured, fills, cameBack, ...before } = said ?? {};
   // ears that were cleaned in two ways stay so while the form's way is not changed
   const method =
     said && corrected && formOf(corrected, form.day).method === form.method
@@ -114,6 +114,7 @@ function earOf(form: CleaningForm, side: Side, corrected?: CleaningRequest): Ear
         poured: Number(millilitres),
         fills: Number(form[fields.fills]),
       }),
+    ...(method === 'SYRINGE' && cameBack !== undefined && { cameBack }),
   };
 }
 

@@ -2,7 +2,7 @@ import type { Schemas } from '../api/client';
 import { putFact, removeFact } from '../fact/facts';
 import { useChange } from '../fact/useChange';
 import { useRemoveFact, useSay } from '../fact/useFact';
-import { useIds } from '../fact/useIds';
+import { useTries } from '../fact/useTries';
 
 type Expected = Omit<Schemas['ExpectedExposureRequest'], 'at' | 'zone' | 'dogId'>;
 export type ExpectedDay = Schemas['ExpectedDay'];
@@ -38,16 +38,17 @@ interface Answer {
 
 /** Says of an expected day whether it happened: confirmed as an exposure, or struck out. */
 export function useAnswerDay(dogId: string) {
-  const { idOf, saved } = useIds();
+  const tries = useTries();
   const place = (household: string, { happened }: Answer, id: string) => ({
     household,
     kind: happened ? ('exposures' as const) : ('struck-days' as const),
     id,
   });
   return useChange(
-    (said: Answer, { household, ...when }) => {
+    (said: Answer, { household, zone }) => {
       const { open, happened } = said;
-      const id = idOf(JSON.stringify(said));
+      const { id, at } = tries.of(JSON.stringify(said));
+      const when = { at, zone };
       const days = { firstDay: open.day, lastDay: open.day };
       return happened
         ? putFact(
@@ -61,7 +62,7 @@ export function useAnswerDay(dogId: string) {
     },
     undefined,
     (said, household) => {
-      const id = saved(JSON.stringify(said));
+      const id = tries.saved(JSON.stringify(said));
       return {
         words: said.happened ? 'Noted: it happened.' : 'Struck out: it did not happen.',
         undo: () => removeFact(place(household, said, id), 1),

@@ -189,6 +189,16 @@ describe('what waits to be sent', () => {
     expect(seen[0]).toBe('PUT /api/households/marsh/practices/a');
   });
 
+  it('loses none for one beside it that cannot be read', async () => {
+    const broken = { ...waiting('b'), what: null };
+    localStorage.setItem(KEPT, JSON.stringify([broken, waiting('a')]));
+    const seen = serverThat(stored);
+
+    await send('wren');
+
+    expect(seen).toEqual(['PUT /api/households/marsh/practices/a']);
+  });
+
   it('waits in the page where the device keeps nothing more', async () => {
     const seen = serverThat(stored);
     vi.spyOn(Storage.prototype, 'setItem').mockImplementation(() => {

@@ -36,7 +36,12 @@ function isWaiting(one: unknown): one is Waiting {
   return (
     typeof one === 'object' &&
     one !== null &&
-    ['id', 'person', 'household', 'what'].every((name) => name in one)
+    ['id', 'person', 'household'].every((name) => name in one) &&
+    'what' in one &&
+    typeof one.what === 'object' &&
+    one.what !== null &&
+    'kind' in one.what &&
+    'body' in one.what
   );
 }
 

@@ -16,8 +16,8 @@ type Answered = FactAnswer | readonly FactAnswer[] | void;
 /** Asks once for all that may follow from what was said, and not again when others hear of it. */
 async function askAgain(client: QueryClient, household: string, answer: Answered): Promise<void> {
   const answers = answer === undefined ? [] : 'id' in answer ? [answer] : answer;
-  const last = Math.max(...answers.map((one) => one.change));
-  if (answers.length > 0) ownChange(client, household, last);
+  const changes = answers.map((one) => one.change).sort((a, b) => a - b);
+  for (const change of changes) ownChange(client, household, change);
   await client.invalidateQueries({ queryKey: [household] });
 }
 

@@ -10,7 +10,7 @@ import {
   type FactKind,
 } from './facts';
 import { useChange, type Said } from './useChange';
-import { useIds } from './useIds';
+import { useTries } from './useTries';
 
 /** All versions of a fact, the latest first. */
 export function useVersions<K extends FactKind>(kind: K, id: string) {
@@ -80,14 +80,16 @@ export function useSay<K extends FactKind, V>(
   words: (said: V) => string,
   onSaved?: (said: V) => unknown,
 ) {
-  const { idOf, saved } = useIds();
+  const tries = useTries();
   const key = (said: V) => JSON.stringify(said) ?? '';
   return useChange(
-    (said: V, { household, ...when }) =>
-      putFact({ household, kind, id: idOf(key(said)) }, body(said, when)),
+    (said: V, { household, zone }) => {
+      const { id, at } = tries.of(key(said));
+      return putFact({ household, kind, id }, body(said, { at, zone }));
+    },
     onSaved,
     (said, household) => {
-      const id = saved(key(said));
+      const id = tries.saved(key(said));
       return { words: words(said), undo: () => removeFact({ household, kind, id }, 1) };
     },
   );

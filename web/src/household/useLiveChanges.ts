@@ -7,9 +7,20 @@ const EVERY_MS = 3000;
 
 const seenKey = (household: string) => ['seen change', household];
 
-/** What is shown is as new as that change, or is being asked for: nobody need ask for it again. */
+/**
+ * What follows from an own change is asked for by who made it: nobody need ask again once the number
+ * is seen to have moved by it. Where others changed something in between, their change is still to
+ * be seen, and with it what only they may have changed: settings, roles.
+ */
 export function ownChange(client: QueryClient, household: string, change: number): void {
-  client.setQueryData<number>(seenKey(household), (seen) => Math.max(seen ?? change, change));
+  client.setQueryData<number>(seenKey(household), (seen) => (seen === change - 1 ? change : seen));
+}
+
+/** Whether others have changed something since it was asked last; from now on that is seen. */
+export function othersChanged(client: QueryClient, household: string, number: number): boolean {
+  const seen = client.getQueryData<number>(seenKey(household));
+  client.setQueryData(seenKey(household), Math.max(seen ?? number, number));
+  return seen !== undefined && seen < number;
 }
 
 /**
@@ -30,12 +41,10 @@ export function useLiveChanges(household: string): boolean {
   const number = changes.data?.number;
   useEffect(() => {
     if (number === undefined) return;
-    const seen = client.getQueryData<number>(seenKey(household));
-    if (seen !== undefined && seen < number) {
+    if (othersChanged(client, household, number)) {
       void client.invalidateQueries({ queryKey: [household] });
       void client.invalidateQueries({ queryKey: ['me'] });
     }
-    ownChange(client, household, number);
   }, [number, household, client]);
   const cut = changes.error instanceof Problem && changes.error.mayPass;
   const wasCut = useRef(false);

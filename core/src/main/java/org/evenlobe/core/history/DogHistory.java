@@ -10,29 +10,20 @@ import java.util.Set;
 import java.util.function.Predicate;
 import org.evenlobe.core.check.CheckVerdict;
 import org.evenlobe.core.check.CheckVerdicts;
-import org.evenlobe.core.check.EarBackground;
 import org.evenlobe.core.check.EarSigns;
 import org.evenlobe.core.check.EarStory;
 import org.evenlobe.core.check.EardrumKnown;
 import org.evenlobe.core.check.Hold;
 import org.evenlobe.core.check.MayGoIn;
 import org.evenlobe.core.check.Verdict;
-import org.evenlobe.core.check.VerdictTable;
 import org.evenlobe.core.measure.EarPair;
 import org.evenlobe.core.measure.Side;
-import org.evenlobe.core.record.Allergy;
 import org.evenlobe.core.record.CheckRecord;
-import org.evenlobe.core.record.CleaningRecord;
 import org.evenlobe.core.record.Dated;
 import org.evenlobe.core.record.DogProfile;
 import org.evenlobe.core.record.DogRecord;
-import org.evenlobe.core.record.DogSigns;
 import org.evenlobe.core.record.EarFinding;
-import org.evenlobe.core.record.Exposure;
-import org.evenlobe.core.record.Grade;
-import org.evenlobe.core.record.HoldRelease;
 import org.evenlobe.core.record.InfectionHistory;
-import org.evenlobe.core.record.Practice;
 import org.evenlobe.core.record.VisitRecord;
 import org.evenlobe.core.rule.Reason;
 import org.evenlobe.core.rule.Rule;
@@ -49,52 +40,15 @@ public final class DogHistory {
   private static final int FLARE_MONTHS = 12;
   private static final int LONG_STANDING_DAYS = 30;
   private static final double DAYS_IN_A_YEAR = 365.25;
-  private static final EarPair<Verdict> BOTH_QUIET = EarPair.both(Verdict.LEAVE);
 
   private final DogRecord dog;
   private final LocalDate today;
-  private final EarPair<EarLine> lines;
-  private final EarPair<LoadLine> loads;
-  private final FlareRun flares;
-  private final TrustLine trust;
-  private final WetLine wet;
-  private final List<AssessedCheck> checks;
-  private final List<VisitRecord> visits;
-  private EarPair<EarBackground> beforeLatest = EarPair.both(EarBackground.NOTHING_KNOWN);
-  private EarPair<Integer> worseBeforeLatest = EarPair.both(0);
-  private Optional<LocalDate> troubleOn = Optional.empty();
-  private Optional<LocalDate> begun = Optional.empty();
-  private boolean troubleOnRecord;
+  private final Fold fold;
 
-  private DogHistory(DogRecord dog, LocalDate today) {
+  private DogHistory(DogRecord dog, LocalDate today, Fold fold) {
     this.dog = dog;
     this.today = today;
-    boolean diagnosed = dog.profile().life().allergy() == Allergy.DIAGNOSED;
-    this.lines = EarPair.bySide(side -> new EarLine(side, dog.id(), dog.profile(), diagnosed));
-    this.loads = EarPair.bySide(side -> new LoadLine());
-    this.flares = new FlareRun();
-    this.trust = new TrustLine(dog.profile().handling());
-    this.wet = new WetLine();
-    this.checks = new ArrayList<>();
-    this.visits = new ArrayList<>();
-    this.troubleOnRecord = dog.profile().life().infections() != InfectionHistory.NONE;
-  }
-
-  private DogHistory(DogHistory other, DogRecord dog) {
-    this.dog = dog;
-    today = other.today;
-    lines = other.lines;
-    loads = other.loads;
-    flares = other.flares;
-    trust = other.trust;
-    wet = other.wet;
-    checks = other.checks;
-    visits = other.visits;
-    beforeLatest = other.beforeLatest;
-    worseBeforeLatest = other.worseBeforeLatest;
-    troubleOn = other.troubleOn;
-    begun = other.begun;
-    troubleOnRecord = other.troubleOnRecord;
+    this.fold = fold;
   }
 
   /** The history up to a day, that day included. */
@@ -118,7 +72,7 @@ public final class DogHistory {
             || said.life().infections() != is.life().infections()
             || !said.eardrum().equals(is.eardrum())
             || !said.handling().equals(is.handling());
-    return asked ? of(dog.with(said), today) : new DogHistory(this, dog.with(said));
+    return asked ? of(dog.with(said), today) : new DogHistory(dog.with(said), today, fold);
   }
 
   /** Whose it is. */
@@ -132,7 +86,7 @@ public final class DogHistory {
   }
 
   private static DogHistory gone(DogRecord dog, LocalDate today, Predicate<Dated> counts) {
-    DogHistory history = new DogHistory(dog, today);
+    Fold fold = new Fold(dog);
     List<CheckRecord> checks = dog.checks();
     int last = checks.size() - 1;
     while (last >= 0 && !counts.test(checks.get(last))) {
@@ -140,142 +94,25 @@ public final class DogHistory {
     }
     for (Dated fact : dog.inOrder()) {
       if (counts.test(fact)) {
-        history.take(fact, last >= 0 && fact == checks.get(last));
+        fold.take(fact, last >= 0 && fact == checks.get(last));
       }
     }
-    history.wet.close(today);
-    return history;
-  }
-
-  private void take(Dated fact, boolean isLatestCheck) {
-    if (fact instanceof CheckRecord check) {
-      take(check, isLatestCheck);
-    } else if (fact instanceof CleaningRecord cleaning) {
-      take(cleaning);
-    } else if (fact instanceof Exposure exposure) {
-      wet.take(exposure);
-    } else if (fact instanceof VisitRecord visit) {
-      take(visit);
-    } else if (fact instanceof Practice practice) {
-      trust.take(practice);
-    } else if (fact instanceof HoldRelease release) {
-      lines.get(release.ear()).release(release.day());
-    }
-  }
-
-  private void take(CleaningRecord cleaning) {
-    trust.take(cleaning);
-    cleaning.ears().right().ifPresent(ear -> loads.right().take(cleaning, ear));
-    cleaning.ears().left().ifPresent(ear -> loads.left().take(cleaning, ear));
-  }
-
-  private void take(VisitRecord visit) {
-    begun = begun.or(() -> Optional.of(visit.day()));
-    visits.add(visit);
-    flares.take(visit);
-    for (Side side : Side.values()) {
-      lines.get(side).take(visit);
-      if (visit.ears().get(side).cleaned()) {
-        loads.get(side).cleanedBy(visit);
-      }
-    }
-  }
-
-  private void take(CheckRecord check, boolean isLatest) {
-    LocalDate day = check.day();
-    if (begun.isEmpty()) {
-      begun = Optional.of(day);
-    }
-    if (isLatest) {
-      beforeLatest = lines.map(line -> line.background(day));
-      worseBeforeLatest = lines.map(EarLine::worseRunning);
-    }
-    if (check.showsNothing()) {
-      takeQuiet(check, day);
-      return;
-    }
-    EarPair<EarSigns> signs = EarSigns.of(check, lines.map(line -> line.background(day)));
-    EarPair<Verdict> bySign = signs.map(VerdictTable::signVerdict);
-    EarPair<Verdict> verdicts =
-        EarPair.bySide(side -> VerdictTable.verdict(signs.get(side), bySign.get(side)));
-    Verdict worstSign = bySign.join(Verdict::or);
-    flares.take(check, bySign);
-    if (!worstSign.isQuiet()) {
-      troubleOn = Optional.of(day);
-    }
-    troubleOnRecord |= check.dog().headTilt() || flares.any() || isStop(verdicts);
-    for (Side side : Side.values()) {
-      lines
-          .get(side)
-          .take(
-              check,
-              day,
-              bySign.get(side),
-              withoutItch(signs.get(side), bySign.get(side)),
-              worstSign == Verdict.URGENT,
-              isWorse(check, side));
-    }
-    checks.add(new AssessedCheck(check, verdicts, bySign));
-  }
-
-  /** The same for a check at which nothing was found: no rule need be asked what its signs say. */
-  private void takeQuiet(CheckRecord check, LocalDate day) {
-    EarPair<Verdict> verdicts =
-        lines.right().isStoppedByVet(day) || lines.left().isStoppedByVet(day)
-            ? lines.map(line -> line.isStoppedByVet(day) ? Verdict.STOP : Verdict.LEAVE)
-            : BOTH_QUIET;
-    flares.take(check, BOTH_QUIET);
-    troubleOnRecord |= flares.any() || isStop(verdicts);
-    lines.right().take(check, day, Verdict.LEAVE, Verdict.LEAVE, false, false);
-    lines.left().take(check, day, Verdict.LEAVE, Verdict.LEAVE, false, false);
-    checks.add(new AssessedCheck(check, verdicts, BOTH_QUIET));
-  }
-
-  private static boolean isStop(EarPair<Verdict> verdicts) {
-    return verdicts.right().atLeast(Verdict.STOP) || verdicts.left().atLeast(Verdict.STOP);
-  }
-
-  private static boolean isWorse(CheckRecord check, Side side) {
-    return check.ears().get(side).score() - check.ears().get(side.other()).score() >= 2;
-  }
-
-  /** The sign verdict if nothing itched; a quiet one stays so. */
-  private static Verdict withoutItch(EarSigns signs, Verdict sign) {
-    if (sign.isQuiet()) {
-      return sign;
-    }
-    DogSigns dog = signs.dog();
-    DogSigns itchless =
-        new DogSigns(
-            Grade.NONE,
-            Grade.NONE,
-            dog.pawed(),
-            dog.onset(),
-            dog.headTilt(),
-            dog.balanceLoss(),
-            dog.eyesFlicking(),
-            dog.faceDrooping(),
-            dog.unwell(),
-            dog.blowToHead(),
-            dog.itchyPawsOrBelly(),
-            dog.seedSeason(),
-            dog.itchingContacts());
-    return VerdictTable.signVerdict(
-        new EarSigns(signs.side(), signs.ear(), itchless, signs.before()));
+    fold.wet.close(today);
+    return new DogHistory(dog, today, fold);
   }
 
   private EarStory story(LocalDate day, int worseBefore) {
     long inTwelveMonths =
-        flares.flares().stream()
+        fold.flares.flares().stream()
             .filter(flare -> flare.reaches(day.minusMonths(FLARE_MONTHS)))
             .count();
     boolean longStanding =
-        flares
+        fold.flares
             .current()
             .map(flare -> ChronoUnit.DAYS.between(flare.start(), day) >= LONG_STANDING_DAYS)
             .orElse(false);
     return new EarStory(
-        !flares.anyBefore(),
+        !fold.flares.anyBefore(),
         inTwelveMonths >= 2,
         longStanding,
         worseBefore,
@@ -284,59 +121,63 @@ public final class DogHistory {
 
   /** Every check with its verdicts, oldest first. */
   public List<AssessedCheck> checks() {
-    return Collections.unmodifiableList(checks);
+    return Collections.unmodifiableList(fold.checks);
   }
 
   /** The latest check. */
   public Optional<AssessedCheck> latest() {
-    return checks.isEmpty() ? Optional.empty() : Optional.of(checks.get(checks.size() - 1));
+    return fold.checks.isEmpty()
+        ? Optional.empty()
+        : Optional.of(fold.checks.get(fold.checks.size() - 1));
   }
 
   /** All that the latest check says. */
   public Optional<CheckVerdict> latestVerdict() {
     return latest()
-        .map(latest -> EarSigns.of(latest.check(), beforeLatest))
+        .map(latest -> EarSigns.of(latest.check(), fold.beforeLatest))
         .map(signs -> CheckVerdicts.of(signs, stories(), holds(), mayGoIn(), intake()));
   }
 
   private EarPair<EarStory> stories() {
-    LocalDate day = checks.get(checks.size() - 1).check().day();
-    return worseBeforeLatest.map(before -> story(day, before));
+    LocalDate day = fold.checks.get(fold.checks.size() - 1).check().day();
+    return fold.worseBeforeLatest.map(before -> story(day, before));
   }
 
   /** The latest visit to a vet. */
   public Optional<VisitRecord> latestVisit() {
-    return visits.isEmpty() ? Optional.empty() : Optional.of(visits.get(visits.size() - 1));
+    return fold.visits.isEmpty()
+        ? Optional.empty()
+        : Optional.of(fold.visits.get(fold.visits.size() - 1));
   }
 
-  /** The visits to a vet, oldest first. */
+  /** The fold.visits to a vet, oldest first. */
   public List<VisitRecord> visits() {
-    return Collections.unmodifiableList(visits);
+    return Collections.unmodifiableList(fold.visits);
   }
 
   /** What an ear's cleanings brought out. */
   public LoadLine loads(Side side) {
-    return loads.get(side);
+    return fold.loads.get(side);
   }
 
   /** The days on which a check found an ear, or the whole dog, to be one for the vet. */
   public Set<LocalDate> forTheVet(Side side) {
-    return lines.get(side).forTheVet();
+    return fold.lines.get(side).forTheVet();
   }
 
-  /** Where the dog stands on the trust ladder. */
+  /** Where the dog stands on the fold.trust ladder. */
   public Trust trust() {
-    return trust.trust();
+    return fold.trust.trust();
   }
 
   /** What happened to its ears, and when that wetted them. */
   public WetLine wet() {
-    return wet;
+    return fold.wet;
   }
 
   /** The holds that are open. */
   public EarPair<Optional<Hold>> holds() {
-    return lines.map(line -> line.hold(today));
+    return fold.lines.map(line -> line.hold(today));
   }
 
   /**
@@ -345,14 +186,14 @@ public final class DogHistory {
    */
   public Verdict verdictNow(Side side) {
     return latest()
-        .filter(check -> !lines.get(side).isLiftedSince())
+        .filter(check -> !fold.lines.get(side).isLiftedSince())
         .map(check -> check.verdicts().get(side))
         .orElse(Verdict.LEAVE);
   }
 
   private Verdict signNow(Side side) {
     return latest()
-        .filter(check -> !lines.get(side).isLiftedSince())
+        .filter(check -> !fold.lines.get(side).isLiftedSince())
         .map(check -> check.signs().get(side))
         .orElse(Verdict.LEAVE);
   }
@@ -368,25 +209,25 @@ public final class DogHistory {
         side ->
             MayGoIn.of(
                 signNow(side),
-                lines.get(side).isHeld(today),
-                lines.get(side).eardrum(today),
+                fold.lines.get(side).isHeld(today),
+                fold.lines.get(side).eardrum(today),
                 troubled(side)));
   }
 
   private boolean troubled(Side side) {
-    return troubleOnRecord || lines.get(side).isDeaf();
+    return fold.troubleOnRecord || fold.lines.get(side).isDeaf();
   }
 
   /** What is known of an eardrum. */
   public EardrumKnown eardrum(Side side) {
-    return lines.get(side).eardrum(today);
+    return fold.lines.get(side).eardrum(today);
   }
 
   /** What there is to say of eardrums that are not known to be whole. */
   public List<Reason> intake() {
     List<Side> unknown = new ArrayList<>();
     for (Side side : Side.values()) {
-      if (lines.get(side).eardrum(today) == EardrumKnown.NOT_KNOWN) {
+      if (fold.lines.get(side).eardrum(today) == EardrumKnown.NOT_KNOWN) {
         unknown.add(side);
       }
     }
@@ -407,7 +248,7 @@ public final class DogHistory {
 
   /** What each ear shows when it is well; empty while that is still being learned. */
   public EarPair<Optional<EarFinding>> normal() {
-    return lines.map(EarLine::normal);
+    return fold.lines.map(EarLine::normal);
   }
 
   /**
@@ -415,7 +256,7 @@ public final class DogHistory {
    * Empty under a hold and after a check that was not quiet, when every sign is to be looked for.
    */
   public Optional<EarPair<EarFinding>> startsFrom() {
-    boolean held = lines.map(line -> line.isHeld(today)).join((right, left) -> right || left);
+    boolean held = fold.lines.map(line -> line.isHeld(today)).join((right, left) -> right || left);
     boolean quiet = latest().map(check -> check.sign().isQuiet()).orElse(true);
     return held || !quiet
         ? Optional.empty()
@@ -424,7 +265,7 @@ public final class DogHistory {
 
   /** The flares, oldest first. */
   public List<Flare> flares() {
-    return flares.flares();
+    return fold.flares.flares();
   }
 
   /**
@@ -433,14 +274,16 @@ public final class DogHistory {
    */
   public boolean isQuiet() {
     boolean recently =
-        troubleOn.map(day -> ChronoUnit.DAYS.between(day, today) < QUIET_RECORD_DAYS).orElse(false);
+        fold.troubleOn
+            .map(day -> ChronoUnit.DAYS.between(day, today) < QUIET_RECORD_DAYS)
+            .orElse(false);
     return !recently
         && flares().stream().noneMatch(flare -> flare.reaches(today.minusMonths(FLARE_MONTHS)));
   }
 
   /**
    * The ear infections of the last 12 months: the larger of what was said and what a vet's
-   * microscope confirmed, until checks and visits span 12 months; then the latter alone.
+   * microscope confirmed, until fold.checks and fold.visits span 12 months; then the latter alone.
    */
   public InfectionHistory infections() {
     long confirmed =
@@ -453,7 +296,8 @@ public final class DogHistory {
             ? InfectionHistory.NONE
             : confirmed == 1 ? InfectionHistory.ONE : InfectionHistory.TWO_OR_MORE;
     InfectionHistory stated = dog.profile().life().infections();
-    boolean spans = begun.map(day -> !day.isAfter(today.minusMonths(FLARE_MONTHS))).orElse(false);
+    boolean spans =
+        fold.begun.map(day -> !day.isAfter(today.minusMonths(FLARE_MONTHS))).orElse(false);
     return spans || recorded.compareTo(stated) > 0 ? recorded : stated;
   }
 }

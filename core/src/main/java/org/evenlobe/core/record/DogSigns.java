@@ -76,6 +76,24 @@ public record DogSigns(
     return scratched ? shaking.or(scratching) : shaking;
   }
 
+  /** The same of a dog that neither shakes its head nor scratches. */
+  public DogSigns withoutItch() {
+    return new DogSigns(
+        Grade.NONE,
+        Grade.NONE,
+        pawed,
+        onset,
+        headTilt,
+        balanceLoss,
+        eyesFlicking,
+        faceDrooping,
+        unwell,
+        blowToHead,
+        itchyPawsOrBelly,
+        seedSeason,
+        itchingContacts);
+  }
+
   /** Whether it shows no sign of anything; what is about or around it is none. */
   public boolean showsNothing() {
     return shaking == Grade.NONE

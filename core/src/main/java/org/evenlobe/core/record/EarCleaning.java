@@ -82,8 +82,10 @@ public record EarCleaning(
    * back out at the opening is one; the others are less than the canal holds.
    */
   public Optional<Volume> fillToTheLine() {
-    return method == CleaningMethod.FILL
-        ? poured.map(all -> new Volume(all.millilitres() / fills))
-        : seen.cameBack();
+    return switch (method) {
+      case FILL -> poured.map(all -> new Volume(all.millilitres() / fills));
+      case SYRINGE -> seen.cameBack();
+      case SOAKED_PAD, WIPE -> Optional.empty();
+    };
   }
 }

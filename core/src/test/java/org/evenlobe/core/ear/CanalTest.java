@@ -200,16 +200,18 @@ class CanalTest {
 
   @Test
   void ofASyringeOnlyARoundThatCameBackOutTeaches() {
-    EarCleaning all = syringe(Optional.empty());
-    EarCleaning cameBack = syringe(Optional.of(new Volume(6)));
+    EarCleaning all = cleaned(CleaningMethod.SYRINGE, Optional.empty());
+    EarCleaning cameBack = cleaned(CleaningMethod.SYRINGE, Optional.of(new Volume(6)));
+    EarCleaning squeezed = cleaned(CleaningMethod.SOAKED_PAD, Optional.of(new Volume(6)));
 
     assertThat(all.fillToTheLine()).isEmpty();
     assertThat(cameBack.fillToTheLine()).contains(new Volume(6));
+    assertThat(squeezed.fillToTheLine()).isEmpty();
   }
 
-  private static EarCleaning syringe(Optional<Volume> cameBack) {
+  private static EarCleaning cleaned(CleaningMethod method, Optional<Volume> cameBack) {
     return new EarCleaning(
-        CleaningMethod.SYRINGE,
+        method,
         new Load(2),
         Optional.of(new Volume(18)),
         3,

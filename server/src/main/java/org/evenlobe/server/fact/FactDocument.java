@@ -6,6 +6,7 @@ import io.swagger.v3.core.converter.ResolvedSchema;
 import io.swagger.v3.oas.models.OpenAPI;
 import io.swagger.v3.oas.models.Operation;
 import io.swagger.v3.oas.models.PathItem;
+import io.swagger.v3.oas.models.SpecVersion;
 import io.swagger.v3.oas.models.media.ArraySchema;
 import io.swagger.v3.oas.models.media.Content;
 import io.swagger.v3.oas.models.media.IntegerSchema;
@@ -72,7 +73,7 @@ class FactDocument implements OpenApiCustomizer {
 
   private static Operation operation(String verb, FactKind<?, ?> kind, Schema<?> answer) {
     return new Operation()
-        .operationId(verb + " " + kind.path())
+        .operationId(verb + "-" + kind.path())
         .addParametersItem(inPath("household", new StringSchema().format("uuid")))
         .addParametersItem(inPath("id", new StringSchema().format("uuid")))
         .responses(
@@ -94,7 +95,7 @@ class FactDocument implements OpenApiCustomizer {
   }
 
   private static Schema<?> schema(OpenAPI document, Type type) {
-    boolean newest = document.getSpecVersion() == io.swagger.v3.oas.models.SpecVersion.V31;
+    boolean newest = document.getSpecVersion() == SpecVersion.V31;
     ResolvedSchema resolved =
         ModelConverters.getInstance(newest)
             .resolveAsResolvedSchema(new AnnotatedType(type).resolveAsRef(true));
