@@ -13,7 +13,7 @@ function take(key) {
   (chunk.imports ?? []).forEach(take);
 }
 take('index.html');
-take('src/plan/TodayPage.tsx');
+take('src/pages/TodayPage.tsx');
 
 const bytes = [...files]
   .map((file) => gzipSync(readFileSync(new URL(file, root))).length)

@@ -54,7 +54,6 @@ export function SettingsPanel() {
           sx={{ border: 0, p: 0, m: 0 }}
         >
           {save.isError && <Alert severity="error">{save.error.message}</Alert>}
-          {save.isSuccess && !formState.isDirty && <Alert severity="success">Saved.</Alert>}
           <Stack direction={{ xs: 'column', sm: 'row' }} sx={{ gap: 2 }}>
             <TextField
               label="Household"

@@ -33,7 +33,6 @@ function WeekFields({ settings }: { settings: Settings }) {
       </Typography>
       <Stack component="fieldset" disabled={disabled} spacing={2} sx={{ border: 0, p: 0, m: 0 }}>
         {save.isError && <Alert severity="error">{save.error.message}</Alert>}
-        {save.isSuccess && <Alert severity="success">Saved.</Alert>}
         <Switched
           label="Clean every dog’s ears after water"
           hint="Else only those of dogs that are known to have trouble after it."

@@ -1,26 +1,25 @@
-import { useMutation, useQueryClient } from '@tanstack/react-query';
-import { api } from '../api/client';
-import { answered } from '../api/problem';
+import { useQueryClient } from '@tanstack/react-query';
+import { putFact, restoreFact } from '../fact/facts';
+import { useChange } from '../fact/useChange';
 import { useHousehold, type Settings } from '../household/useMe';
 
-/** Corrects the household's settings. */
+/** Corrects the household's settings, and offers to take that back. */
 export function useSaveSettings() {
-  const household = useHousehold();
+  const { id, version } = useHousehold();
   const client = useQueryClient();
-  return useMutation({
-    mutationFn: (settings: Settings) =>
-      answered(
-        api.PUT('/api/households/{household}/settings', {
-          params: {
-            path: { household: household.id },
-            header: { 'If-Match': `"${household.version}"` },
-          },
-          body: { ...settings, fixedDays: Number(settings.fixedDays) },
-        }),
-      ),
-    onSuccess: async () => {
-      await client.invalidateQueries({ queryKey: ['me'] });
-      await client.invalidateQueries({ queryKey: [household.id] });
-    },
-  });
+  const place = { household: id, kind: 'settings', id } as const;
+  const askMe = () => client.invalidateQueries({ queryKey: ['me'] });
+  return useChange(
+    (settings: Settings) =>
+      putFact(place, { ...settings, fixedDays: Number(settings.fixedDays) }, version),
+    askMe,
+    () => ({
+      words: 'Saved how you do things',
+      undo: async () => {
+        const back = await restoreFact(place, version);
+        await askMe();
+        return back;
+      },
+    }),
+  );
 }

@@ -900,7 +900,7 @@ export interface paths {
     patch?: never;
     trace?: never;
   };
-  '/api/households/{household}/settings': {
+  '/api/households/{household}/settings/{id}': {
     parameters: {
       query?: never;
       header?: never;
@@ -908,8 +908,40 @@ export interface paths {
       cookie?: never;
     };
     get?: never;
-    put: operations['putSettings'];
+    put: operations['put-settings'];
     post?: never;
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  '/api/households/{household}/settings/{id}/versions': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get: operations['versions-settings'];
+    put?: never;
+    post?: never;
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  '/api/households/{household}/settings/{id}/versions/{version}/restore': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get?: never;
+    put?: never;
+    post: operations['restore-settings'];
     delete?: never;
     options?: never;
     head?: never;
@@ -2354,6 +2386,17 @@ export interface components {
       day?: string;
       restorable: boolean;
       said?: components['schemas']['PracticeRequest'];
+      /** Format: int32 */
+      version: number;
+    };
+    KeptVersionSettingsRequest: {
+      /** Format: date-time */
+      at: string;
+      by: string;
+      /** Format: date */
+      day?: string;
+      restorable: boolean;
+      said?: components['schemas']['SettingsRequest'];
       /** Format: int32 */
       version: number;
     };
@@ -4870,14 +4913,16 @@ export interface operations {
       };
     };
   };
-  putSettings: {
+  'put-settings': {
     parameters: {
       query?: never;
-      header: {
-        'If-Match': string;
+      header?: {
+        'If-None-Match'?: string;
+        'If-Match'?: string;
       };
       path: {
         household: string;
+        id: string;
       };
       cookie?: never;
     };
@@ -4886,6 +4931,53 @@ export interface operations {
         'application/json': components['schemas']['SettingsRequest'];
       };
     };
+    responses: {
+      /** @description OK */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['FactAnswer'];
+        };
+      };
+    };
+  };
+  'versions-settings': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path: {
+        household: string;
+        id: string;
+      };
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      /** @description OK */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['KeptVersionSettingsRequest'][];
+        };
+      };
+    };
+  };
+  'restore-settings': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path: {
+        household: string;
+        id: string;
+        version: number;
+      };
+      cookie?: never;
+    };
+    requestBody?: never;
     responses: {
       /** @description OK */
       200: {

@@ -164,7 +164,7 @@ class SharingIT {
       wren.button("as needed").click();
       assertThat(page.getByText("A quiet ear cleans itself")).isVisible();
       wren.button("Save").click();
-      assertThat(page.getByText("Saved.")).isVisible();
+      assertThat(page.getByText("Saved how you do things")).isVisible();
 
       wren.link("Today").click();
       wren.open("Fen");

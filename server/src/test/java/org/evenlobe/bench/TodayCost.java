@@ -164,7 +164,7 @@ final class TodayCost {
 
   private void limit() {
     owner.correct(
-        owner.at("/settings"),
+        owner.settings(),
         1,
         Samples.settings("Marsh")
             .replace(

@@ -99,6 +99,11 @@ public final class Caller {
     return "/api/households/" + household + path;
   }
 
+  /** The path of this caller's household's settings. */
+  public String settings() {
+    return at("/settings/" + household);
+  }
+
   public Answer get(String path) {
     return send(request(path).GET());
   }

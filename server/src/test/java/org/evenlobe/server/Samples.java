@@ -152,6 +152,7 @@ public final class Samples {
     Instant then = Instant.parse("2026-01-01T10:00:00Z");
     return switch (kind) {
       case "dogs" -> dog("Reed");
+      case "settings" -> settings("Theirs");
       case "checks" -> check(dog, then, QUIET_EAR, QUIET_EAR);
       case "hold-releases" -> release(dog, then, "RIGHT");
       case "cleanings" -> cleaning(dog, then, 1, 2);

@@ -2,7 +2,6 @@ package org.evenlobe.server.access;
 
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
-import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
@@ -42,10 +41,7 @@ class HouseholdGate implements HandlerInterceptor, WebMvcConfigurer {
     UUID household = household(request).orElseThrow(Refusal::notFound);
     UUID person = SignedInPerson.currentId().orElseThrow(Refusal::notFound);
     Role role = memberships.role(household, person).orElseThrow(Refusal::notFound);
-    if (!role.covers(needed(request, method))) {
-      throw Refusal.forbidden(
-          "As a " + role.name().toLowerCase(Locale.ROOT) + " you can see but not change this.");
-    }
+    role.require(needed(request, method));
     CurrentMember.set(new Member(household, person, role));
     return true;
   }

@@ -12,6 +12,7 @@ import org.evenlobe.server.access.Member;
 import org.evenlobe.server.access.Memberships;
 import org.evenlobe.server.access.Role;
 import org.evenlobe.server.access.SignedInPerson;
+import org.evenlobe.server.fact.FactKeeping;
 import org.evenlobe.server.fact.Precondition;
 import org.evenlobe.server.problem.InvalidFields;
 import org.springframework.dao.DuplicateKeyException;
@@ -28,19 +29,22 @@ import org.springframework.transaction.annotation.Transactional;
 public class Accounts implements UserDetailsService {
   private final JdbcClient jdbc;
   private final PasswordEncoder passwords;
-  private final SettingsKeeping settings;
+  private final HouseholdSettings settings;
+  private final FactKeeping facts;
   private final Memberships memberships;
   private final Clock clock;
 
   Accounts(
       JdbcClient jdbc,
       PasswordEncoder passwords,
-      SettingsKeeping settings,
+      HouseholdSettings settings,
+      FactKeeping facts,
       Memberships memberships,
       Clock clock) {
     this.jdbc = jdbc;
     this.passwords = passwords;
     this.settings = settings;
+    this.facts = facts;
     this.memberships = memberships;
     this.clock = clock;
   }
@@ -130,7 +134,7 @@ public class Accounts implements UserDetailsService {
     jdbc.sql("insert into membership (household_id, person_id, role, since) values (?, ?, ?, ?)")
         .params(owner.household(), owner.person(), owner.role().name(), now())
         .update();
-    settings.put(Precondition.isNew(), SettingsRequest.initial(name, zone));
+    facts.put(owner.household(), Precondition.isNew(), SettingsRequest.initial(name, zone));
   }
 
   /**

@@ -1,8 +1,6 @@
 package org.evenlobe.server.account;
 
 import io.swagger.v3.oas.annotations.Parameter;
-import io.swagger.v3.oas.annotations.enums.ParameterIn;
-import io.swagger.v3.oas.annotations.media.Schema;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
 import java.time.LocalDate;
@@ -16,11 +14,8 @@ import org.evenlobe.server.account.Members.Invitation;
 import org.evenlobe.server.account.Members.Offer;
 import org.evenlobe.server.account.Members.Sharer;
 import org.evenlobe.server.fact.ChangeNumber;
-import org.evenlobe.server.fact.FactAnswer;
-import org.evenlobe.server.fact.Precondition;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpStatus;
-import org.springframework.http.ResponseEntity;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -31,15 +26,13 @@ import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 
-/** A household's settings, members and invitations, and whether anything changed. */
+/** A household's members and invitations, and whether anything changed. */
 @RestController
 class HouseholdController {
-  private final SettingsKeeping settings;
   private final Members members;
   private final ChangeNumber changes;
 
-  HouseholdController(SettingsKeeping settings, Members members, ChangeNumber changes) {
-    this.settings = settings;
+  HouseholdController(Members members, ChangeNumber changes) {
     this.members = members;
     this.changes = changes;
   }
@@ -77,16 +70,6 @@ class HouseholdController {
   @GetMapping("/api/households/{household}/changes")
   Changes changes(@PathVariable UUID household) {
     return new Changes(changes.get());
-  }
-
-  @Needs(Role.OWNER)
-  @PutMapping("/api/households/{household}/settings")
-  ResponseEntity<FactAnswer> putSettings(
-      @PathVariable UUID household,
-      @Parameter(in = ParameterIn.HEADER, name = "If-Match", schema = @Schema(type = "string"))
-          Precondition given,
-      @Valid @RequestBody SettingsRequest said) {
-    return FactAnswer.of(settings.put(given, said), changes);
   }
 
   @GetMapping("/api/households/{household}/members")

@@ -6,6 +6,7 @@ import jakarta.persistence.EnumType;
 import jakarta.persistence.Enumerated;
 import jakarta.persistence.Table;
 import java.util.Optional;
+import java.util.stream.Stream;
 import org.evenlobe.core.measure.EarPair;
 import org.evenlobe.core.measure.Side;
 import org.evenlobe.core.record.Answer;
@@ -89,47 +90,53 @@ class Check extends StoredDogFact<CheckRequest> {
     note = fact.note().orElse(null);
   }
 
+  private static final int DOG = 2 * EarFindingColumns.COUNT;
+
   /** What is read of a check, in the order in which {@link #toCore} takes it. */
-  static final String[] COLUMNS = {
-    "fact.right",
-    "fact.left",
-    "fact.shaking",
-    "fact.scratching",
-    "fact.pawed",
-    "fact.onset",
-    "fact.headTilt",
-    "fact.balanceLoss",
-    "fact.eyesFlicking",
-    "fact.faceDrooping",
-    "fact.unwell",
-    "fact.blowToHead",
-    "fact.itchyPawsOrBelly",
-    "fact.seedSeason",
-    "fact.itchingContacts",
-    "fact.note"
-  };
+  static final String[] COLUMNS =
+      Stream.of(
+              EarFindingColumns.columns("fact.right"),
+              EarFindingColumns.columns("fact.left"),
+              Stream.of(
+                      "shaking",
+                      "scratching",
+                      "pawed",
+                      "onset",
+                      "headTilt",
+                      "balanceLoss",
+                      "eyesFlicking",
+                      "faceDrooping",
+                      "unwell",
+                      "blowToHead",
+                      "itchyPawsOrBelly",
+                      "seedSeason",
+                      "itchingContacts",
+                      "note")
+                  .map("fact."::concat))
+          .flatMap(columns -> columns)
+          .toArray(String[]::new);
 
   static CheckRecord toCore(FactRow row) {
     return new CheckRecord(
         row.id(),
         row.moment(),
         new EarPair<>(
-            row.get(0, EarFindingColumns.class).toCore(),
-            row.get(1, EarFindingColumns.class).toCore()),
+            EarFindingColumns.toCore(row, 0),
+            EarFindingColumns.toCore(row, EarFindingColumns.COUNT)),
         new DogSigns(
-            row.get(2, Grade.class),
-            row.get(3, Grade.class),
-            Optional.ofNullable(row.orNull(4, Side.class)),
-            Optional.ofNullable(row.orNull(5, Onset.class)),
-            row.get(6, Boolean.class),
-            row.get(7, Boolean.class),
-            row.get(8, Boolean.class),
-            row.get(9, Boolean.class),
-            row.get(10, Boolean.class),
-            row.get(11, Boolean.class),
-            row.get(12, Answer.class),
-            row.get(13, Answer.class),
-            row.get(14, Answer.class)),
-        Optional.ofNullable(row.orNull(15, String.class)));
+            row.get(DOG, Grade.class),
+            row.get(DOG + 1, Grade.class),
+            Optional.ofNullable(row.orNull(DOG + 2, Side.class)),
+            Optional.ofNullable(row.orNull(DOG + 3, Onset.class)),
+            row.get(DOG + 4, Boolean.class),
+            row.get(DOG + 5, Boolean.class),
+            row.get(DOG + 6, Boolean.class),
+            row.get(DOG + 7, Boolean.class),
+            row.get(DOG + 8, Boolean.class),
+            row.get(DOG + 9, Boolean.class),
+            row.get(DOG + 10, Answer.class),
+            row.get(DOG + 11, Answer.class),
+            row.get(DOG + 12, Answer.class)),
+        Optional.ofNullable(row.orNull(DOG + 13, String.class)));
   }
 }

@@ -5,18 +5,24 @@ import jakarta.persistence.EnumType;
 import jakarta.persistence.Enumerated;
 import java.util.EnumSet;
 import java.util.Set;
+import java.util.stream.Stream;
 import org.evenlobe.core.record.DischargeKind;
 import org.evenlobe.core.record.EarFinding;
 import org.evenlobe.core.record.Grade;
 import org.evenlobe.core.record.HearingTry;
 import org.evenlobe.core.record.Odour;
 import org.evenlobe.core.record.SeenThing;
+import org.evenlobe.server.record.FactRow;
 import org.hibernate.annotations.JdbcTypeCode;
 import org.hibernate.type.SqlTypes;
 
 /** The columns of one ear of a check; a grade is stored as its number. */
 @Embeddable
+@SuppressWarnings("UnusedVariable") // its columns are read by a DogFactReading
 class EarFindingColumns {
+  /** How many are read of an ear. */
+  static final int COUNT = 9;
+
   @Enumerated(EnumType.ORDINAL)
   @JdbcTypeCode(SqlTypes.SMALLINT)
   private Grade redness;
@@ -63,12 +69,43 @@ class EarFindingColumns {
     return columns;
   }
 
-  EarFinding toCore() {
-    Set<SeenThing> things = EnumSet.noneOf(SeenThing.class);
-    for (String thing : seen) {
-      things.add(SeenThing.valueOf(thing));
-    }
+  /** What is read of one ear, in the order in which {@link #toCore} takes it. */
+  static Stream<String> columns(String ear) {
+    return Stream.concat(
+        Stream.of(
+                "redness",
+                "swelling",
+                "sores",
+                "discharge",
+                "dischargeKind",
+                "odour",
+                "pain",
+                "hearing")
+            .map(name -> ear + "." + name),
+        Stream.of("array_to_string(" + ear + ".seen, ',')"));
+  }
+
+  /** One ear, from the columns that begin there. */
+  static EarFinding toCore(FactRow row, int first) {
     return new EarFinding(
-        redness, swelling, sores, discharge, dischargeKind, odour, pain, things, hearing);
+        row.get(first, Grade.class),
+        row.get(first + 1, Grade.class),
+        row.get(first + 2, Grade.class),
+        row.get(first + 3, Grade.class),
+        row.get(first + 4, DischargeKind.class),
+        row.get(first + 5, Odour.class),
+        row.get(first + 6, Grade.class),
+        things(row.text(first + 8)),
+        row.get(first + 7, HearingTry.class));
+  }
+
+  private static Set<SeenThing> things(String names) {
+    Set<SeenThing> things = EnumSet.noneOf(SeenThing.class);
+    if (!names.isEmpty()) {
+      for (String name : names.split(",", -1)) {
+        things.add(SeenThing.valueOf(name));
+      }
+    }
+    return things;
   }
 }

@@ -32,7 +32,7 @@ import org.evenlobe.server.access.HouseholdDay;
 import org.evenlobe.server.access.Member;
 import org.evenlobe.server.access.Role;
 import org.evenlobe.server.account.Accounts;
-import org.evenlobe.server.account.SettingsKeeping;
+import org.evenlobe.server.account.HouseholdSettings;
 import org.evenlobe.server.account.SettingsRequest;
 import org.evenlobe.server.account.SettingsRequest.CapacityRequest;
 import org.evenlobe.server.check.CheckRequest;
@@ -78,7 +78,7 @@ class DemoHousehold implements ApplicationRunner {
 
   private final Accounts accounts;
   private final FactKeeping facts;
-  private final SettingsKeeping settings;
+  private final HouseholdSettings settings;
   private final DemoRecords kept;
   private final HouseholdDay day;
   private final Planner planner;
@@ -87,7 +87,7 @@ class DemoHousehold implements ApplicationRunner {
   DemoHousehold(
       Accounts accounts,
       FactKeeping facts,
-      SettingsKeeping settings,
+      HouseholdSettings settings,
       DemoRecords kept,
       HouseholdDay day,
       Planner planner) {
@@ -250,7 +250,8 @@ class DemoHousehold implements ApplicationRunner {
   /** Two hands: two dogs on a weekday, one at the weekend; and the marsh's latitude. */
   private void settle() {
     SettingsRequest is = settings.get().said();
-    settings.put(
+    facts.put(
+        CurrentMember.household(),
         Precondition.of(null, "\"1\""),
         new SettingsRequest(
             is.name(),

@@ -5,6 +5,7 @@ import java.util.Optional;
 import org.evenlobe.core.record.Eardrum;
 import org.evenlobe.core.record.SchedulingMode;
 import org.evenlobe.server.access.HouseholdDay;
+import org.evenlobe.server.access.Role;
 import org.evenlobe.server.fact.FactKind;
 import org.evenlobe.server.problem.InvalidFields;
 import org.springframework.context.annotation.Bean;
@@ -23,6 +24,7 @@ class DogKinds {
         Dog.class,
         Dog::new,
         false,
+        Role.CARER,
         said -> Optional.empty(),
         (id, said) -> check(said, day.today()));
   }

@@ -11,7 +11,7 @@ import org.springframework.http.ResponseEntity;
  * @param change the household's change number with it: what is asked for anew after this answer is
  *     as new as that
  */
-public record FactAnswer(UUID id, int version, long change) {
+record FactAnswer(UUID id, int version, long change) {
 
   /** The answer to a write, with the version as its ETag too. */
   public static ResponseEntity<FactAnswer> of(StoredFact<?> fact, ChangeNumber changes) {

@@ -2,6 +2,7 @@ package org.evenlobe.server.fact;
 
 import java.util.List;
 import java.util.UUID;
+import org.evenlobe.server.access.CurrentMember;
 import org.evenlobe.server.problem.InvalidFields;
 import org.evenlobe.server.problem.Refusal;
 import org.springframework.stereotype.Service;
@@ -31,6 +32,7 @@ public class FactKeeping {
 
   private <B, F extends StoredFact<B>> F put(
       FactKind<B, F> kind, UUID id, Precondition given, B said) {
+    CurrentMember.get().role().require(kind.writer());
     return facts.put(
         kind.stored(), kind.blank(), id, given, said, () -> kind.rules().check(id, said));
   }
@@ -38,9 +40,11 @@ public class FactKeeping {
   /**
    * Makes a version that says that the fact is gone; it can be restored for 30 days.
    *
-   * @throws Refusal if there is none, or not at that version, or its kind stays
+   * @throws Refusal if there is none, or not at that version, or its kind stays, or is not for the
+   *     member
    */
   public <B, F extends StoredFact<B>> F remove(FactKind<B, F> kind, UUID id, Precondition given) {
+    CurrentMember.get().role().require(kind.writer());
     if (!kind.isRemovable()) {
       throw Refusal.notFound();
     }
@@ -53,6 +57,7 @@ public class FactKeeping {
    * @throws Refusal 404 if there is no such version, or it was replaced too long ago
    */
   public <B, F extends StoredFact<B>> F restore(FactKind<B, F> kind, UUID id, int version) {
+    CurrentMember.get().role().require(kind.writer());
     return facts.restore(kind.stored(), kind.body(), id, version);
   }
 

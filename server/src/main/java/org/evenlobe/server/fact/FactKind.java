@@ -5,6 +5,7 @@ import java.util.Optional;
 import java.util.UUID;
 import java.util.function.Function;
 import java.util.function.Supplier;
+import org.evenlobe.server.access.Role;
 import org.evenlobe.server.problem.InvalidFields;
 
 /**
@@ -18,6 +19,7 @@ import org.evenlobe.server.problem.InvalidFields;
  * @param stored the class of the stored fact
  * @param blank makes one of which nothing was said yet
  * @param isRemovable whether it can be deleted
+ * @param writer what a member has to be to write it
  * @param day the local day that a body is of, where it is of one
  * @param rules what has to hold
  */
@@ -27,6 +29,7 @@ public record FactKind<B, F extends StoredFact<B>>(
     Class<F> stored,
     Supplier<F> blank,
     boolean isRemovable,
+    Role writer,
     Function<B, Optional<LocalDate>> day,
     Rules<B> rules) {
 

@@ -30,7 +30,7 @@ import tools.jackson.databind.json.JsonMapper;
  */
 @Service
 @Transactional(propagation = Propagation.MANDATORY)
-public class FactStore {
+class FactStore {
   private static final Duration UNDOABLE = Duration.ofDays(30);
 
   private final EntityManager entities;

@@ -17,8 +17,8 @@ import org.evenlobe.core.record.ClimateReading;
 import org.evenlobe.core.record.Preferences;
 import org.evenlobe.server.access.CurrentMember;
 import org.evenlobe.server.access.HouseholdDay;
+import org.evenlobe.server.account.HouseholdSettings;
 import org.evenlobe.server.account.Settings;
-import org.evenlobe.server.account.SettingsKeeping;
 import org.evenlobe.server.climate.ClimateService;
 import org.evenlobe.server.fact.ChangeNumber;
 import org.evenlobe.server.record.FoldedDogs;
@@ -37,7 +37,7 @@ import org.springframework.transaction.annotation.Transactional;
 public class Plans {
   private final Planner planner;
   private final ObjectProvider<ClimateService> climate;
-  private final SettingsKeeping settings;
+  private final HouseholdSettings settings;
   private final FoldedDogs dogs;
   private final ChangeNumber changes;
   private final HouseholdDay day;
@@ -49,7 +49,7 @@ public class Plans {
   Plans(
       Planner planner,
       ObjectProvider<ClimateService> climate,
-      SettingsKeeping settings,
+      HouseholdSettings settings,
       FoldedDogs dogs,
       ChangeNumber changes,
       HouseholdDay day,

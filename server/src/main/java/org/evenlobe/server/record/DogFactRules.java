@@ -6,6 +6,7 @@ import java.util.UUID;
 import java.util.function.Supplier;
 import org.evenlobe.server.access.CurrentMember;
 import org.evenlobe.server.access.HouseholdDay;
+import org.evenlobe.server.access.Role;
 import org.evenlobe.server.dog.Dog;
 import org.evenlobe.server.dog.Dogs;
 import org.evenlobe.server.fact.FactKind;
@@ -47,6 +48,7 @@ public class DogFactRules {
         stored,
         blank,
         true,
+        Role.CARER,
         said -> Optional.of(said.moment().day()),
         (id, said) -> happened(said).and(errors -> more.check(id, said, errors)).throwIfAny());
   }

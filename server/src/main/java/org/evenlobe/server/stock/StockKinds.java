@@ -2,6 +2,7 @@ package org.evenlobe.server.stock;
 
 import java.util.Optional;
 import org.evenlobe.server.access.HouseholdDay;
+import org.evenlobe.server.access.Role;
 import org.evenlobe.server.fact.FactKind;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
@@ -18,6 +19,7 @@ class StockKinds {
         StoredSupply.class,
         StoredSupply::new,
         true,
+        Role.CARER,
         said -> Optional.empty(),
         (id, said) -> said.errors(day.latest(), day.today()).throwIfAny());
   }

@@ -14,7 +14,7 @@ import org.junit.jupiter.params.provider.CsvSource;
 @ExtendWith(RunningServer.class)
 class SettingsTest {
   private final Caller owner = Caller.newOwner();
-  private final String path = owner.at("/settings");
+  private final String path = owner.settings();
 
   @Test
   void areCorrectedAndSeenByMe() {
@@ -25,6 +25,33 @@ class SettingsTest {
     assertThat(owner.get("/api/me").json().at("/households/0/settings/name").asString())
         .isEqualTo("Reedbed");
     assertThat(owner.get("/api/me").json().at("/households/0/version").asInt()).isEqualTo(2);
+  }
+
+  @Test
+  void goBackToWhatTheyWereAndAreNeverDeletedOrMadeElsewhere() {
+    owner.correct(path, 1, Samples.settings("Reedbed"));
+
+    assertThat(owner.post(path + "/versions/1/restore", "").status()).isEqualTo(200);
+
+    assertThat(owner.get(path + "/versions").json()).hasSize(3);
+    assertThat(owner.get("/api/me").json().at("/households/0/settings/name").asString())
+        .isNotEqualTo("Reedbed");
+    assertThat(owner.delete(path, 3).status()).isEqualTo(404);
+    assertThat(
+            owner
+                .create(owner.at("/settings/" + UUID.randomUUID()), Samples.settings("Other"))
+                .status())
+        .isEqualTo(404);
+  }
+
+  @Test
+  void areTheOwnersToSay() {
+    Caller carer = Caller.newOwner();
+    Household.addMember(owner, carer, "CARER");
+
+    assertThat(carer.correct(path, 1, Samples.settings("Mine")).status()).isEqualTo(403);
+    assertThat(carer.post(path + "/versions/1/restore", "").status()).isEqualTo(403);
+    assertThat(carer.get(path + "/versions").status()).isEqualTo(200);
   }
 
   @Test

@@ -238,7 +238,7 @@ class PlanMovesTest {
     private void settle(String more) {
       String body = Samples.settings("Saltings");
       body = body.substring(0, body.lastIndexOf('}')) + more + "}";
-      Caller.Answer answer = owner.correct(owner.at("/settings"), 1, body);
+      Caller.Answer answer = owner.correct(owner.settings(), 1, body);
       assertThat(answer.status()).as(answer.body()).isEqualTo(200);
     }
 
@@ -289,7 +289,7 @@ class PlanMovesTest {
     @Test
     void cannotChooseTheVetsSchool() {
       String body = Samples.settings("Saltings").replace("LEARNED", "VET");
-      assertThat(owner.correct(owner.at("/settings"), 1, body).refusedFields())
+      assertThat(owner.correct(owner.settings(), 1, body).refusedFields())
           .containsExactly("scheduling");
     }
   }

@@ -6,20 +6,15 @@ import java.util.List;
 import java.util.UUID;
 import org.evenlobe.server.access.CurrentMember;
 import org.evenlobe.server.fact.FactKey;
-import org.evenlobe.server.fact.FactStore;
-import org.evenlobe.server.fact.Precondition;
-import org.evenlobe.server.problem.InvalidFields;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
-/** Keeps a household's settings. */
+/** Reads households' settings. */
 @Service
-public class SettingsKeeping {
-  private final FactStore facts;
+public class HouseholdSettings {
   private final EntityManager entities;
 
-  SettingsKeeping(FactStore facts, EntityManager entities) {
-    this.facts = facts;
+  HouseholdSettings(EntityManager entities) {
     this.entities = entities;
   }
 
@@ -39,24 +34,5 @@ public class SettingsKeeping {
             Settings.class)
         .setParameter("households", households)
         .getResultList();
-  }
-
-  /**
-   * Corrects them.
-   *
-   * @throws InvalidFields if they name a school that nobody chooses
-   */
-  @Transactional
-  public Settings put(Precondition given, SettingsRequest said) {
-    return facts.put(
-        Settings.class,
-        Settings::new,
-        CurrentMember.household(),
-        given,
-        said,
-        () ->
-            new InvalidFields.Collector()
-                .require(said.scheduling().isChosen(), "scheduling", "is a vet's to prescribe")
-                .throwIfAny());
   }
 }
