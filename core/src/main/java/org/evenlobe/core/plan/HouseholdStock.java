@@ -38,6 +38,7 @@ public final class HouseholdStock {
   private final CleaningWays ways;
   private final LocalDate today;
   private final Map<UUID, Optional<EarPair<CanalEstimate>>> canals = new HashMap<>();
+  private final Map<UUID, EarPair<Habit>> habits = new HashMap<>();
 
   private HouseholdStock(
       List<DogRecord> dogs, List<DogPlan> plans, CleaningWays ways, LocalDate today) {
@@ -45,7 +46,6 @@ public final class HouseholdStock {
     this.ways = ways;
     this.today = today;
     plans.forEach(plan -> this.plans.put(plan.dogId(), plan));
-    dogs.forEach(dog -> canals.put(dog.id(), Canals.of(dog, today)));
   }
 
   /**
@@ -110,7 +110,9 @@ public final class HouseholdStock {
   }
 
   private double canal(DogRecord dog, Side side) {
-    return canals.get(dog.id()).map(pair -> pair.get(side).volume().millilitres()).orElse(0.0);
+    return canals
+        .computeIfAbsent(dog.id(), id -> Canals.of(dog, today))
+        .map(pair -> pair.get(side).volume().millilitres()).orElse(0.0);
   }
 
   private List<PlannedUse> planned(Supply.Kind kind) {
@@ -120,11 +122,13 @@ public final class HouseholdStock {
       if (plan == null) {
         continue;
       }
-      EarPair<Habit> habits = EarPair.bySide(side -> Habit.of(dog, side, today));
+      EarPair<Habit> habit =
+          habits.computeIfAbsent(
+              dog.id(), id -> EarPair.bySide(side -> Habit.of(dog, side, today)));
       for (PlanItem item : plan.cleanings()) {
         double amount = 0;
         for (Side side : item.ears()) {
-          amount += willTake(kind, dog, side, plan.ears().get(side), habits.get(side));
+          amount += willTake(kind, dog, side, plan.ears().get(side), habit.get(side));
         }
         LocalDate best = item.window().best();
         uses.add(new PlannedUse(best.isBefore(today) ? today : best, amount));
