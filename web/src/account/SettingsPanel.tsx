@@ -21,10 +21,10 @@ import {
 import { School } from './School';
 import { useSaveSettings } from './useSaveSettings';
 import { useHousehold, type Settings } from '../household/useMe';
+import { LIMITS } from '../api/limits';
 
 const ZONES = Intl.supportedValuesOf('timeZone');
-const FEWEST_DAYS = 7;
-const MOST_DAYS = 60;
+const { min: FEWEST_DAYS, max: MOST_DAYS } = LIMITS.Settings.fixedDays;
 
 /** How the household likes things, with what the schools say for and against themselves. */
 export function SettingsPanel() {
@@ -59,7 +59,10 @@ export function SettingsPanel() {
               label="Household"
               error={!!formState.errors.name}
               helperText={formState.errors.name?.message}
-              {...register('name', { required: 'What is your household called?', maxLength: 80 })}
+              {...register('name', {
+                required: 'What is your household called?',
+                maxLength: LIMITS.Settings.name.length,
+              })}
             />
             <TextField
               select

@@ -14,6 +14,7 @@ import { WEEKDAYS, type Weekday } from '../measure/weekdays';
 import { useSaveSettings } from './useSaveSettings';
 import { useHousehold, type Settings } from '../household/useMe';
 import { weekForm, weekSettings, type WeekForm } from './weekForm';
+import { LIMITS } from '../api/limits';
 
 /** What the plan is fitted to: water, grooming days, how much fits into a day, and the weather. */
 export function WeekPanel() {
@@ -62,7 +63,7 @@ function WeekFields({ settings }: { settings: Settings }) {
               label="Every so many days"
               value={form.groomingEveryDays}
               onChange={(event) => set({ groomingEveryDays: event.target.value })}
-              slotProps={{ htmlInput: { min: 7, max: 84 } }}
+              slotProps={{ htmlInput: LIMITS.Grooming.everyDays }}
               sx={{ maxWidth: 190 }}
             />
           </Stack>
@@ -99,7 +100,10 @@ function WeekFields({ settings }: { settings: Settings }) {
                     })
                   }
                   slotProps={{
-                    htmlInput: { min: 0, max: 50, 'aria-label': `Cleanings on ${long}` },
+                    htmlInput: {
+                      ...LIMITS.Capacity.byWeekday.each,
+                      'aria-label': `Cleanings on ${long}`,
+                    },
                   }}
                 />
               ))}
@@ -142,7 +146,7 @@ function WeekFields({ settings }: { settings: Settings }) {
           helperText="The weather service that ships with the app is simulated by it. Empty: what you said of each dog counts."
           value={form.latitude}
           onChange={(event) => set({ latitude: event.target.value })}
-          slotProps={{ htmlInput: { min: -60, max: 72 } }}
+          slotProps={{ htmlInput: LIMITS.Settings.latitude }}
           sx={{ maxWidth: 420 }}
         />
         {!disabled && (

@@ -3,10 +3,10 @@ import type { Schemas } from '../api/client';
 import { dayIn, momentOf, type Day } from '../measure/days';
 import type { Side } from '../measure/side';
 import type { EarFinding } from './signs';
+import { LIMITS } from '../api/limits';
+import { text } from '../form/text';
 
 export type CheckRequest = Schemas['CheckRequest'];
-
-const NOTE_LENGTH = 2000;
 
 const grade = z.enum(['NONE', 'MILD', 'MODERATE', 'SEVERE']);
 const answer = z.enum(['YES', 'NO', 'NOT_KNOWN']);
@@ -73,7 +73,7 @@ export function checkFormSchema(today: Day, bornOn: Day | undefined) {
     right: ear,
     left: ear,
     dog,
-    note: z.string().check(z.maxLength(NOTE_LENGTH, `${NOTE_LENGTH} characters at most.`)),
+    note: text(LIMITS.Check.note.length),
   });
 }
 

@@ -2,13 +2,12 @@ import { z } from 'zod/mini';
 import type { Schemas } from '../api/client';
 import { momentOf, type Day } from '../measure/days';
 import { ofSide, type Side } from '../measure/side';
+import { LIMITS } from '../api/limits';
+import { text } from '../form/text';
 
 export type CleaningRequest = Schemas['CleaningRequest'];
 
-const NOTE_LENGTH = 2000;
-
-const LEAST_POURED = 0.1;
-const MOST_POURED = 200;
+const { min: LEAST_POURED, max: MOST_POURED } = LIMITS.EarCleaning.poured;
 
 /** mL in all fills of one ear, as text; empty where it was not measured. */
 const poured = z
@@ -43,7 +42,7 @@ export function cleaningFormSchema(today: Day, bornOn: Day | undefined) {
       pouredLeft: poured,
       fillsRight: fills,
       fillsLeft: fills,
-      note: z.string().check(z.maxLength(NOTE_LENGTH, `${NOTE_LENGTH} characters at most.`)),
+      note: text(LIMITS.Cleaning.note.length),
     })
     .check(
       z.refine((form) => form.right !== null || form.left !== null, {

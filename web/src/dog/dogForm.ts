@@ -2,12 +2,12 @@ import { z } from 'zod/mini';
 import type { Schemas } from '../api/client';
 import type { Day } from '../measure/days';
 import { kilograms, weightNumber, weightUnitWord, type WeightUnit } from '../measure/units';
+import { LIMITS } from '../api/limits';
+import { text } from '../form/text';
 
 export type DogRequest = Schemas['DogRequest'];
 
-const LIGHTEST_KG = 0.1;
-const HEAVIEST_KG = 120;
-const WORDS_LENGTH = 1000;
+const { min: LIGHTEST_KG, max: HEAVIEST_KG } = LIMITS.Weighing.weight;
 
 function weightSchema(unit: WeightUnit) {
   const least = weightNumber(LIGHTEST_KG, unit);
@@ -29,17 +29,10 @@ export function dogFormSchema(today: Day, unit: WeightUnit) {
     z.refine((day) => day === '' || day <= today, 'This day is still to come.'),
     z.refine((day) => day === '' || day >= '1990-01-01', 'That is too long ago.'),
   );
-  const words = z.string().check(z.maxLength(WORDS_LENGTH, `${WORDS_LENGTH} characters at most.`));
   return z
     .object({
-      name: z
-        .string()
-        .check(
-          z.trim(),
-          z.minLength(1, 'What is the dog called?'),
-          z.maxLength(60, '60 characters at most.'),
-        ),
-      breeds: z.array(z.string()).check(z.maxLength(2)),
+      name: text(LIMITS.Dog.name.length).check(z.trim(), z.minLength(1, 'What is the dog called?')),
+      breeds: z.array(z.string()).check(z.maxLength(LIMITS.Dog.breeds.items)),
       bornOn: pastDay,
       ageEstimated: z.boolean(),
       /** What it weighs today, in the household's unit; empty if it was not weighed. */
@@ -64,8 +57,8 @@ export function dogFormSchema(today: Day, unit: WeightUnit) {
       waterSensitive: z.boolean(),
       eardrum: z.enum(['NEVER_EXAMINED', 'SEEN_INTACT', 'NOT_INTACT']),
       eardrumOn: pastDay,
-      reactions: words,
-      normal: words,
+      reactions: text(LIMITS.Dog.normal.length),
+      normal: text(LIMITS.Dog.normal.length),
       bites: z.boolean(),
       needsTwo: z.boolean(),
       rung: z.enum(['TOUCH', 'FOLD', 'HOLD_UP', 'DRY_PAD', 'WET_PAD', 'FULL_SESSION']),

@@ -9,6 +9,7 @@ import { useForm } from 'react-hook-form';
 import { Link as RouterLink, useNavigate } from 'react-router';
 import { EntryCard } from '../account/EntryCard';
 import { register as registerPerson, signIn } from '../account/session';
+import { LIMITS } from '../api/limits';
 
 interface Registration {
   name: string;
@@ -44,14 +45,17 @@ export function Component() {
             label="Your name"
             autoComplete="name"
             {...problem('name')}
-            {...register('name', { required: 'What are you called?', maxLength: 80 })}
+            {...register('name', {
+              required: 'What are you called?',
+              maxLength: LIMITS.Registration.name.length,
+            })}
           />
           <TextField
             label="Household"
             {...problem('household')}
             {...register('household', {
               required: 'What is your household called?',
-              maxLength: 80,
+              maxLength: LIMITS.Registration.household.length,
             })}
           />
           <TextField

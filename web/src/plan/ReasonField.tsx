@@ -1,8 +1,7 @@
 import Chip from '@mui/material/Chip';
 import Stack from '@mui/material/Stack';
 import TextField from '@mui/material/TextField';
-
-const REASON_LENGTH = 200;
+import { LIMITS } from '../api/limits';
 
 /** Why, in the person's own words, with the usual ones at hand. */
 export function ReasonField({
@@ -25,7 +24,7 @@ export function ReasonField({
         label="Why"
         value={reason}
         onChange={(event) => onChange(event.target.value)}
-        slotProps={{ htmlInput: { maxLength: REASON_LENGTH } }}
+        slotProps={{ htmlInput: { maxLength: LIMITS.Skip.reason.length } }}
       />
     </>
   );

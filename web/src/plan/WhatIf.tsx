@@ -15,13 +15,13 @@ import { CANAL_HAIRS, CARRIAGES, CLIMATES, FEATHERINGS, WATERS } from '../ear/tr
 import { count } from '../measure/days';
 import { Failure } from '../ui/Failure';
 import { LongRow } from './LongRow';
+import { LIMITS } from '../api/limits';
 
 type Said = Schemas['WhatIfRequest'];
 type DogPlan = Schemas['DogPlan'];
 
 const DEFAULT_DAYS = 14;
-const FEWEST_DAYS = 7;
-const MOST_DAYS = 60;
+const { min: FEWEST_DAYS, max: MOST_DAYS } = LIMITS.WhatIf.fixedDays;
 
 /** The plan as it is and as it would be; nothing of it is saved. */
 function useWhatIf(dogId: string, said: Said) {

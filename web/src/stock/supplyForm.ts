@@ -2,6 +2,7 @@ import { z } from 'zod/mini';
 import type { Choice } from '../ear/traits';
 import type { Day } from '../measure/days';
 import type { Supply, SupplyRequest } from './useStock';
+import { LIMITS } from '../api/limits';
 
 export const KINDS: Choice<Supply['kind']>[] = [
   { value: 'CLEANER', label: 'a bottle of cleaner' },
@@ -22,7 +23,7 @@ export function unitOf(kind: Supply['kind']): string {
   return kind === 'CLEANER' ? 'mL' : 'wipes';
 }
 
-const MOST = 10_000;
+const { min: LEAST, max: MOST } = LIMITS.Supply.size;
 
 const amount = (least: number) =>
   z
@@ -43,11 +44,11 @@ export function supplyFormSchema(today: Day) {
         .check(
           z.trim(),
           z.minLength(1, 'What do you call it?'),
-          z.maxLength(80, 'Shorter, please.'),
+          z.maxLength(LIMITS.Supply.name.length, 'Shorter, please.'),
         ),
       cleaner: z.enum(['DRYING', 'WAX_DISSOLVING', 'GENTLE', 'BUFFERED', 'ANTISEPTIC', 'SALINE']),
-      size: amount(1),
-      left: amount(0),
+      size: amount(LEAST),
+      left: amount(LIMITS.Supply.left.min),
       openedOn: z
         .string()
         .check(z.refine((day) => day === '' || day <= today, 'This day is still to come.')),

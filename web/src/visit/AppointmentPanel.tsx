@@ -10,6 +10,7 @@ import { useMayRecord } from '../household/useMe';
 import type { Schemas } from '../api/client';
 import { inWords, shortDate, type Day } from '../measure/days';
 import { useAppointments, useReadCalendar, type AppointmentSaid } from './useAppointments';
+import { LIMITS } from '../api/limits';
 
 /** "Tue 8 Dec 15:30, in 13 days: booster" */
 function appointmentWords(made: AppointmentSaid, today: Day): string {
@@ -104,7 +105,7 @@ function AppointmentForm({
           label="What, or where"
           value={what}
           onChange={(event) => setWhat(event.target.value)}
-          slotProps={{ htmlInput: { maxLength: 200 } }}
+          slotProps={{ htmlInput: { maxLength: LIMITS.Appointment.what.length } }}
           sx={{ flex: 1 }}
         />
       </Stack>

@@ -1,15 +1,15 @@
 import { z } from 'zod/mini';
 import type { Schemas } from '../api/client';
 import { dayIn, momentOf, type Day } from '../measure/days';
+import { LIMITS } from '../api/limits';
+import { text } from '../form/text';
 
 export type VisitRequest = Schemas['VisitRequest'];
 type EarVisitRequest = Schemas['EarVisitRequest'];
 
-const MOST_DAYS = 365;
+const { min: FEWEST_DAYS, max: MOST_DAYS } = LIMITS.Instruction.everyDays;
 
 const amount = z.enum(['NONE', 'FEW', 'SOME', 'MANY']);
-const text = (length: number) =>
-  z.string().check(z.maxLength(length, `${length} characters at most.`));
 
 const ear = z
   .object({
@@ -18,13 +18,13 @@ const ear = z
     yeast: amount,
     cocci: amount,
     rods: amount,
-    culture: text(500),
-    done: text(500),
+    culture: text(LIMITS.EarVisit.culture.length),
+    done: text(LIMITS.EarVisit.done.length),
     cleaned: z.boolean(),
     instruction: z.enum(['NOTHING_SAID', 'CLEAN', 'DO_NOT_CLEAN']),
     everyDays: z.string(),
     method: z.enum(['NOT_SAID', 'FILL', 'SOAKED_PAD', 'SYRINGE', 'WIPE']),
-    product: text(200),
+    product: text(LIMITS.Instruction.product.length),
     until: z.string(),
     hold: z.enum(['NOTHING_SAID', 'SET', 'LIFTED']),
   })
@@ -33,9 +33,9 @@ const ear = z
       (said) =>
         said.instruction !== 'CLEAN' ||
         (/^\d{1,3}$/.test(said.everyDays) &&
-          Number(said.everyDays) >= 1 &&
+          Number(said.everyDays) >= FEWEST_DAYS &&
           Number(said.everyDays) <= MOST_DAYS),
-      { path: ['everyDays'], message: `From 1 to ${MOST_DAYS} days.` },
+      { path: ['everyDays'], message: `From ${FEWEST_DAYS} to ${MOST_DAYS} days.` },
     ),
     z.refine((said) => said.hold !== 'LIFTED' || said.eardrum !== 'NOT_INTACT', {
       path: ['hold'],
@@ -54,7 +54,7 @@ export function visitFormSchema(today: Day, bornOn: Day | undefined) {
       right: ear,
       left: ear,
       next: z.string(),
-      note: text(4000),
+      note: text(LIMITS.Visit.note.length),
     })
     .check(
       z.refine((form) => form.next === '' || form.next > form.day, {

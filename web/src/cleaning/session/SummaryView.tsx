@@ -17,6 +17,7 @@ import { LoadTiles } from './LoadTiles';
 import { isComplete, touched, type GuidedSession, type Progress, type Tap } from './progress';
 import { MAIN_TARGET } from './mainTarget';
 import { SessionFrame } from './SessionFrame';
+import { LIMITS } from '../../api/limits';
 
 /** What was done, to be looked over once and saved. */
 export function SummaryView({
@@ -103,7 +104,7 @@ export function SummaryView({
             multiline
             value={note}
             onChange={(event) => setNote(event.target.value)}
-            slotProps={{ htmlInput: { maxLength: 2000 } }}
+            slotProps={{ htmlInput: { maxLength: LIMITS.Cleaning.note.length } }}
           />
         )}
         {!complete && (

@@ -1,6 +1,7 @@
 import type { Schemas } from '../../api/client';
 import { ofSide, SIDES, type Side } from '../../measure/side';
 import type { CleaningRequest } from '../cleaningForm';
+import { LIMITS } from '../../api/limits';
 
 export type GuidedSession = Schemas['GuidedSession'];
 export type Session = Schemas['CleaningSession'];
@@ -12,7 +13,7 @@ export type Handled = NonNullable<Progress['handled']>;
 
 /** After a longer gap the clock goes on from where it stood: the device slept or was dead. */
 const LONGEST_GAP_SECONDS = 60;
-const MOST_WIPES = 99;
+const { min: FEWEST_WIPES, max: MOST_WIPES } = LIMITS.EarCleaning.wipes;
 
 /** What a person taps, and the clock. */
 export type Tap =
@@ -91,7 +92,7 @@ function go(session: Session, progress: Progress, to: string | undefined): Progr
 
 function withEar(progress: Progress, side: Side, taps: Partial<EarTaps>): Progress {
   const ear = { ...ofSide(progress, side), ...taps };
-  ear.wipes = Math.min(Math.max(ear.wipes, 0), MOST_WIPES);
+  ear.wipes = Math.min(Math.max(ear.wipes, FEWEST_WIPES), MOST_WIPES);
   return side === 'RIGHT' ? { ...progress, right: ear } : { ...progress, left: ear };
 }
 

@@ -49,6 +49,21 @@ class ArchitectureTest {
       slices().matching("org.evenlobe.core.(*)..").should().beFreeOfCycles();
 
   @ArchTest
+  static final ArchRule NO_CIRCLES_BETWEEN_ROOMS_OF_THE_PLAN =
+      slices().matching("org.evenlobe.core.plan.(*)").should().beFreeOfCycles();
+
+  @ArchTest
+  static final ArchRule ONLY_EVENING_OUT_KNOWS_WHOLE_PLANS =
+      noClasses()
+          .that()
+          .resideInAPackage("org.evenlobe.core.plan.*")
+          .and()
+          .resideOutsideOfPackage("org.evenlobe.core.plan.even")
+          .should()
+          .dependOnClassesThat()
+          .resideInAPackage("org.evenlobe.core.plan");
+
+  @ArchTest
   static final ArchRule ARROWS_POINT_ONE_WAY =
       layeredArchitecture()
           .consideringOnlyDependenciesInLayers()

@@ -3,6 +3,8 @@ package org.evenlobe.core.plan;
 import java.util.Comparator;
 import java.util.List;
 import java.util.UUID;
+import org.evenlobe.core.plan.item.PlanItem;
+import org.evenlobe.core.plan.item.Standing;
 
 /** What to do now, across the dogs of a household. */
 public final class Agenda {

@@ -8,6 +8,8 @@ import org.evenlobe.core.cleaning.Habit;
 import org.evenlobe.core.history.DogHistory;
 import org.evenlobe.core.measure.EarPair;
 import org.evenlobe.core.measure.Side;
+import org.evenlobe.core.plan.item.PlanItem;
+import org.evenlobe.core.plan.turn.Rhythm;
 import org.evenlobe.core.record.CleaningRecord;
 import org.evenlobe.core.record.DogRecord;
 import org.evenlobe.core.record.Preferences;

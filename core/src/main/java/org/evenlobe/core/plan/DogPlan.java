@@ -7,10 +7,14 @@ import java.util.UUID;
 import org.evenlobe.core.ear.LoadFactor;
 import org.evenlobe.core.history.Trust;
 import org.evenlobe.core.measure.EarPair;
+import org.evenlobe.core.plan.item.PlanItem;
+import org.evenlobe.core.plan.learn.StartingInterval;
+import org.evenlobe.core.plan.turn.EarPlan;
+import org.evenlobe.core.plan.water.ExpectedDay;
 import org.evenlobe.core.rule.Reason;
 
 /**
- * A dog's plan for the next {@value #HORIZON_DAYS} days.
+ * A dog's plan for the next {@value PlanItem#HORIZON_DAYS} days.
  *
  * @param dogId whose
  * @param today the day it was made for
@@ -32,16 +36,13 @@ public record DogPlan(
     List<PlanItem> items,
     Optional<Reason> noCleaning,
     List<ExpectedDay> open) {
-  /** How far ahead is planned. */
-  public static final int HORIZON_DAYS = 60;
-
   public DogPlan {
     items = List.copyOf(items);
     open = List.copyOf(open);
   }
 
   /** The same plan with other items, in any order. */
-  DogPlan withItems(List<PlanItem> others) {
+  public DogPlan withItems(List<PlanItem> others) {
     return new DogPlan(
         dogId, today, loadFactor, start, ears, trust, PlanItem.inOrder(others), noCleaning, open);
   }

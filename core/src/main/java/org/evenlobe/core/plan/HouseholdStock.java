@@ -16,6 +16,8 @@ import org.evenlobe.core.ear.Canals;
 import org.evenlobe.core.measure.EarPair;
 import org.evenlobe.core.measure.Side;
 import org.evenlobe.core.measure.Volume;
+import org.evenlobe.core.plan.item.PlanItem;
+import org.evenlobe.core.plan.turn.EarPlan;
 import org.evenlobe.core.record.CleaningRecord;
 import org.evenlobe.core.record.CleaningWays;
 import org.evenlobe.core.record.DogRecord;
@@ -70,7 +72,7 @@ public final class HouseholdStock {
               stock.used(kind, supplies),
               stock.planned(kind),
               today,
-              DogPlan.HORIZON_DAYS));
+              PlanItem.HORIZON_DAYS));
     }
     return List.copyOf(outlooks);
   }
@@ -112,7 +114,8 @@ public final class HouseholdStock {
   private double canal(DogRecord dog, Side side) {
     return canals
         .computeIfAbsent(dog.id(), id -> Canals.of(dog, today))
-        .map(pair -> pair.get(side).volume().millilitres()).orElse(0.0);
+        .map(pair -> pair.get(side).volume().millilitres())
+        .orElse(0.0);
   }
 
   private List<PlannedUse> planned(Supply.Kind kind) {

@@ -12,7 +12,9 @@ import org.evenlobe.core.TestDog;
 import org.evenlobe.core.check.MayGoIn;
 import org.evenlobe.core.ear.BreedCatalogue;
 import org.evenlobe.core.measure.Side;
-import org.evenlobe.core.plan.PlanItem.Kind;
+import org.evenlobe.core.plan.item.PlanItem;
+import org.evenlobe.core.plan.item.PlanItem.Kind;
+import org.evenlobe.core.plan.item.Window;
 import org.evenlobe.core.record.Carriage;
 import org.evenlobe.core.record.EarVisit;
 import org.evenlobe.core.record.EarVisit.HoldWord;
@@ -118,7 +120,7 @@ class CheckedPlanTest {
       }
 
       assertThat(items(on(0, dog), Kind.CHECK)).hasSize(1);
-      assertThat(check(0, dog).window().best()).isAfter(day(DogPlan.HORIZON_DAYS));
+      assertThat(check(0, dog).window().best()).isAfter(day(PlanItem.HORIZON_DAYS));
     }
   }
 

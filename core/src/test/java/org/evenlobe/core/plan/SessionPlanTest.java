@@ -15,6 +15,7 @@ import org.evenlobe.core.ear.BreedCatalogue;
 import org.evenlobe.core.history.DogHistory;
 import org.evenlobe.core.measure.Side;
 import org.evenlobe.core.measure.Volume;
+import org.evenlobe.core.plan.item.PlanItem;
 import org.evenlobe.core.record.CleanerKind;
 import org.evenlobe.core.record.CleaningMethod;
 import org.evenlobe.core.record.CleaningRecord;

@@ -26,7 +26,7 @@ import net.fortuna.ical4j.model.property.immutable.ImmutableCalScale;
 import net.fortuna.ical4j.model.property.immutable.ImmutableTransp;
 import net.fortuna.ical4j.model.property.immutable.ImmutableVersion;
 import org.evenlobe.core.plan.DogPlan;
-import org.evenlobe.core.plan.PlanItem;
+import org.evenlobe.core.plan.item.PlanItem;
 import org.evenlobe.core.record.Appointment;
 import org.evenlobe.core.record.DogRecord;
 import org.evenlobe.core.rule.Reason;

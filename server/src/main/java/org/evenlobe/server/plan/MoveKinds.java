@@ -3,7 +3,7 @@ package org.evenlobe.server.plan;
 import java.time.LocalDate;
 import java.util.Optional;
 import org.evenlobe.core.plan.DogPlan;
-import org.evenlobe.core.plan.PlanItem;
+import org.evenlobe.core.plan.item.PlanItem;
 import org.evenlobe.core.record.Pin;
 import org.evenlobe.core.record.Skip;
 import org.evenlobe.server.fact.FactKind;
@@ -52,7 +52,7 @@ class MoveKinds {
   }
 
   private static void check(PinRequest said, DogPlan plan, InvalidFields.Collector errors) {
-    LocalDate last = plan.today().plusDays(DogPlan.HORIZON_DAYS);
+    LocalDate last = plan.today().plusDays(PlanItem.HORIZON_DAYS);
     errors.require(!said.on().isBefore(plan.today()), "on", "must not lie in the past");
     errors.require(!said.on().isAfter(last), "on", "must lie within 60 days");
     Optional<PlanItem> item =

@@ -6,7 +6,7 @@ import java.time.Instant;
 import java.time.LocalDate;
 import org.evenlobe.core.measure.Volume;
 import org.evenlobe.core.measure.Weight;
-import org.evenlobe.core.plan.PlanItem;
+import org.evenlobe.core.plan.item.PlanItem;
 import org.evenlobe.core.record.Load;
 import org.springframework.boot.jackson.autoconfigure.JsonMapperBuilderCustomizer;
 import org.springframework.context.annotation.Bean;

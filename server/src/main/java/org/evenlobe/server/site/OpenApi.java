@@ -22,7 +22,7 @@ import java.util.List;
 import java.util.Optional;
 import org.evenlobe.core.measure.Volume;
 import org.evenlobe.core.measure.Weight;
-import org.evenlobe.core.plan.PlanItem;
+import org.evenlobe.core.plan.item.PlanItem;
 import org.evenlobe.core.record.Load;
 import org.jspecify.annotations.Nullable;
 import org.springdoc.core.utils.SpringDocUtils;

@@ -7,11 +7,11 @@ import org.evenlobe.core.check.Hold;
 import org.evenlobe.core.measure.EarPair;
 import org.evenlobe.core.measure.Side;
 import org.evenlobe.core.plan.DogPlan;
-import org.evenlobe.core.plan.EarLook;
-import org.evenlobe.core.plan.ExpectedDay;
-import org.evenlobe.core.plan.PlanItem;
-import org.evenlobe.core.plan.Standing;
-import org.evenlobe.core.plan.Window;
+import org.evenlobe.core.plan.item.PlanItem;
+import org.evenlobe.core.plan.item.Standing;
+import org.evenlobe.core.plan.item.Window;
+import org.evenlobe.core.plan.turn.EarLook;
+import org.evenlobe.core.plan.water.ExpectedDay;
 
 /**
  * A dog's plan as it is drawn beside those of others: its reasons are told where they are asked

@@ -6,7 +6,7 @@ import java.time.LocalDate;
 import java.util.UUID;
 import org.apache.commons.csv.CSVFormat;
 import org.apache.commons.csv.CSVPrinter;
-import org.evenlobe.core.plan.DogPlan;
+import org.evenlobe.core.plan.item.PlanItem;
 import org.evenlobe.core.stock.StockOutlook;
 import org.evenlobe.server.view.StockView.Stock;
 import org.springframework.http.HttpHeaders;
@@ -44,7 +44,7 @@ class StockController {
     try (CSVPrinter printer = new CSVPrinter(csv, format)) {
       for (StockOutlook kind : now.kinds()) {
         if (kind.buy() > 0) {
-          print(printer, kind, now.today().plusDays(DogPlan.HORIZON_DAYS));
+          print(printer, kind, now.today().plusDays(PlanItem.HORIZON_DAYS));
         }
       }
     } catch (IOException e) {

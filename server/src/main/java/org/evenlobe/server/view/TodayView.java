@@ -10,7 +10,7 @@ import java.util.Optional;
 import java.util.UUID;
 import org.evenlobe.core.plan.Agenda;
 import org.evenlobe.core.plan.DogPlan;
-import org.evenlobe.core.plan.EvenedPlans.Unplaced;
+import org.evenlobe.core.plan.even.EvenedPlans.Unplaced;
 import org.evenlobe.core.record.CleaningRecord;
 import org.evenlobe.core.record.DogProfile;
 import org.evenlobe.core.record.ExpectedExposure;

@@ -7,7 +7,7 @@ import java.util.List;
 import java.util.UUID;
 import org.evenlobe.core.ear.LoadFactor;
 import org.evenlobe.core.plan.Planner;
-import org.evenlobe.core.plan.StartingInterval;
+import org.evenlobe.core.plan.learn.StartingInterval;
 import org.evenlobe.server.access.Needs;
 import org.evenlobe.server.access.Role;
 import org.evenlobe.server.dog.DogRequest;

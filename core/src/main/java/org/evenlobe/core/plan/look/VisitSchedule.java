@@ -1,0 +1,209 @@
+package org.evenlobe.core.plan.look;
+
+import java.time.LocalDate;
+import java.time.temporal.ChronoUnit;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.UUID;
+import org.evenlobe.core.check.Verdict;
+import org.evenlobe.core.history.AssessedCheck;
+import org.evenlobe.core.history.DogHistory;
+import org.evenlobe.core.measure.EarPair;
+import org.evenlobe.core.measure.Side;
+import org.evenlobe.core.plan.item.PlanItem;
+import org.evenlobe.core.plan.item.Window;
+import org.evenlobe.core.plan.situation.Situation;
+import org.evenlobe.core.record.Appointment;
+import org.evenlobe.core.record.Dated;
+import org.evenlobe.core.record.DogRecord;
+import org.evenlobe.core.record.VisitRecord;
+import org.evenlobe.core.rule.Figures;
+import org.evenlobe.core.rule.Reason;
+import org.evenlobe.core.rule.Rule;
+
+/**
+ * When a vet is to see the dog (rule PLAN_VISIT): today after URGENT, within two days after STOP or
+ * where CAUTION is no better after 3 days, until a visit is recorded; on the day that the vet
+ * named; and when an appointment is made.
+ */
+public final class VisitSchedule {
+  private static final int DAYS_TO_VET = 2;
+  private static final int NO_BETTER_AFTER_DAYS = 3;
+  private static final int ASKED_FOR_DAYS = 7;
+
+  private final DogRecord dog;
+  private final DogHistory history;
+  private final LocalDate today;
+
+  private VisitSchedule(Situation now) {
+    this.dog = now.dog();
+    this.history = now.history();
+    this.today = now.today();
+  }
+
+  public static List<PlanItem> items(Situation now) {
+    VisitSchedule schedule = new VisitSchedule(now);
+    List<PlanItem> items = new ArrayList<>();
+    schedule.toBeSeen().ifPresent(items::add);
+    items.addAll(schedule.made());
+    schedule
+        .appointment()
+        .filter(next -> items.stream().noneMatch(item -> item.window().equals(next.window())))
+        .ifPresent(items::add);
+    return items;
+  }
+
+  /** The appointments that are on record and still ahead, or just past and not recorded. */
+  private List<PlanItem> made() {
+    List<PlanItem> items = new ArrayList<>();
+    for (Appointment made : dog.all(Appointment.class)) {
+      boolean kept =
+          lastVisit().filter(visit -> !visit.day().isBefore(made.on())).isPresent()
+              || made.on().isBefore(today.minusDays(ASKED_FOR_DAYS));
+      if (!made.day().isAfter(today) && !kept) {
+        String time = made.time().map(at -> " at " + at).orElse("");
+        Reason reason =
+            Reason.of(
+                Rule.PLAN_VISIT,
+                "Appointment on %s%s: %s.".formatted(Figures.date(made.on()), time, made.what()));
+        Window window = new Window(made.on(), made.on(), made.on());
+        items.add(item(made.id(), List.of(Side.values()), window, false, reason));
+      }
+    }
+    return items;
+  }
+
+  private Optional<VisitRecord> lastVisit() {
+    return history.latestVisit();
+  }
+
+  /** The checks since the last visit, oldest first. */
+  private List<AssessedCheck> unseen() {
+    Optional<VisitRecord> visit = lastVisit();
+    List<AssessedCheck> checks = history.checks();
+    int first = visit.isEmpty() ? 0 : checks.size();
+    while (first > 0 && Dated.BY_TIME.compare(checks.get(first - 1).check(), visit.get()) > 0) {
+      first--;
+    }
+    return checks.subList(first, checks.size());
+  }
+
+  private Optional<PlanItem> toBeSeen() {
+    List<AssessedCheck> unseen = unseen();
+    // a STOP that came later makes an URGENT that no vet has seen no less pressing
+    Optional<AssessedCheck> severe =
+        last(unseen, Verdict.URGENT).or(() -> last(unseen, Verdict.STOP));
+    if (severe.isPresent() && !heldBy(severe.get()).isEmpty()) {
+      return Optional.of(severe(severe.get()));
+    }
+    return noBetter(unseen);
+  }
+
+  private static Optional<AssessedCheck> last(List<AssessedCheck> checks, Verdict atLeast) {
+    for (int i = checks.size() - 1; i >= 0; i--) {
+      if (checks.get(i).sign().atLeast(atLeast)) {
+        return Optional.of(checks.get(i));
+      }
+    }
+    return Optional.empty();
+  }
+
+  private List<Side> heldBy(AssessedCheck check) {
+    EarPair<Boolean> held = history.holds().map(Optional::isPresent);
+    List<Side> sides = new ArrayList<>();
+    for (Side side : Side.values()) {
+      boolean its = check.signs().get(side).atLeast(Verdict.STOP);
+      if (held.get(side) && (its || check.sign() == Verdict.URGENT)) {
+        sides.add(side);
+      }
+    }
+    return sides;
+  }
+
+  private PlanItem severe(AssessedCheck check) {
+    LocalDate day = check.check().day();
+    boolean urgent = check.sign() == Verdict.URGENT;
+    Window window =
+        urgent
+            ? new Window(day, day, day)
+            : new Window(day, day.plusDays(1), day.plusDays(DAYS_TO_VET));
+    Reason reason =
+        Reason.of(
+            Rule.PLAN_VISIT,
+            urgent
+                ? "The check of %s said: the vet today. Put nothing into either ear until then."
+                    .formatted(Figures.date(day))
+                : "The check of %s said: no liquid, and the vet within two days."
+                    .formatted(Figures.date(day)));
+    return item(check.check().id(), heldBy(check), window, true, reason);
+  }
+
+  /** Two checks of one ear, 3 days apart or more, and neither was quiet. */
+  private Optional<PlanItem> noBetter(List<AssessedCheck> unseen) {
+    if (unseen.isEmpty()) {
+      return Optional.empty();
+    }
+    AssessedCheck latest = unseen.get(unseen.size() - 1);
+    List<Side> sides = new ArrayList<>();
+    for (Side side : Side.values()) {
+      long days = ChronoUnit.DAYS.between(troubledSince(unseen, side), latest.check().day());
+      if (!latest.signs().get(side).isQuiet() && days >= NO_BETTER_AFTER_DAYS) {
+        sides.add(side);
+      }
+    }
+    if (sides.isEmpty()) {
+      return Optional.empty();
+    }
+    LocalDate day = latest.check().day();
+    Reason reason =
+        Reason.of(
+            Rule.PLAN_VISIT,
+            "It was no better when you looked again on %s: call your vet."
+                .formatted(Figures.date(day)));
+    Window window = new Window(day, day.plusDays(1), day.plusDays(DAYS_TO_VET));
+    return Optional.of(item(latest.check().id(), sides, window, true, reason));
+  }
+
+  /**
+   * The first day of the run of checks, ending with the latest, at which that ear was not quiet.
+   */
+  private static LocalDate troubledSince(List<AssessedCheck> checks, Side side) {
+    LocalDate since = checks.get(checks.size() - 1).check().day();
+    for (int i = checks.size() - 1; i >= 0 && !checks.get(i).signs().get(side).isQuiet(); i--) {
+      since = checks.get(i).check().day();
+    }
+    return since;
+  }
+
+  private Optional<PlanItem> appointment() {
+    return lastVisit()
+        .flatMap(
+            visit ->
+                visit
+                    .next()
+                    .map(
+                        day ->
+                            item(
+                                visit.id(),
+                                List.of(Side.values()),
+                                new Window(day, day, day),
+                                false,
+                                Reason.of(
+                                    Rule.PLAN_VISIT,
+                                    "Your vet wants to see the dog again, as said on %s."
+                                        .formatted(Figures.date(visit.day()))))));
+  }
+
+  private PlanItem item(
+      UUID fact, List<Side> ears, Window window, boolean pressing, Reason reason) {
+    PlanItem item =
+        PlanItem.of(
+            PlanItem.Id.of(dog.id(), PlanItem.Kind.VISIT, fact, 0),
+            ears,
+            window,
+            today,
+            List.of(reason));
+    return pressing ? item.asPressing() : item;
+  }
+}

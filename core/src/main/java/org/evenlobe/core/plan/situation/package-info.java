@@ -1,0 +1,2 @@
+/** What all schedules are laid from. */
+package org.evenlobe.core.plan.situation;

@@ -1,0 +1,314 @@
+package org.evenlobe.core.plan.turn;
+
+import java.time.LocalDate;
+import java.time.temporal.ChronoUnit;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.UUID;
+import org.evenlobe.core.check.MayGoIn;
+import org.evenlobe.core.check.Verdict;
+import org.evenlobe.core.history.Outing;
+import org.evenlobe.core.measure.Side;
+import org.evenlobe.core.plan.item.Window;
+import org.evenlobe.core.plan.situation.Situation;
+import org.evenlobe.core.record.SchedulingMode;
+import org.evenlobe.core.rule.Figures;
+import org.evenlobe.core.rule.Reason;
+import org.evenlobe.core.rule.Rule;
+
+/**
+ * When one ear comes up, and when again (rules PLAN_DATE, PLAN_WORTH_IT, PLAN_WAITS,
+ * PLAN_DUE_BUT_CLEAN, PLAN_WATER, PLAN_CATCH_UP).
+ *
+ * <p>An ear is due its interval after its last cleaning of any kind; one without a cleaning on
+ * record, on the day the dog joined. If a check finds no discharge when it is due, the date moves
+ * by half an interval, once. A check that found wax brings it forward; water does where ears are
+ * cleaned after water, if the last cleaning is {@value #DAYS_AFTER_WHICH_WATER_CLEANS} days old; an
+ * ear that was neglected is caught up with. A check that was not quiet makes it wait for the next
+ * one. A vet's instruction replaces all of these.
+ */
+public final class EarTurns {
+  static final int DAYS_AFTER_WHICH_WATER_CLEANS = 3;
+
+  private final Situation now;
+  private final Side side;
+  private final EarCourse ear;
+  private final LocalDate nextCheck;
+
+  EarTurns(Situation now, Side side, EarCourse ear, LocalDate nextCheck) {
+    this.now = now;
+    this.side = side;
+    this.ear = ear;
+    // a check that is overdue is waited for all the same
+    this.nextCheck = now.notPast(nextCheck);
+  }
+
+  /** The next turn; empty while nothing may go into the ear, and where nothing is planned. */
+  Optional<Turn> first() {
+    if (ear.plan().hold().isPresent() || ear.plan().mayGoIn() == MayGoIn.NONE) {
+      return Optional.empty();
+    }
+    if (ear.plan().order().isPresent()) {
+      return underOrder(ear.plan().order().get());
+    }
+    Optional<Turn> turn = afterWater(now.today().minusDays(1), bySchool());
+    turn = earlier(worthIt(), turn);
+    turn = earlier(caughtUp(), turn);
+    return ear.waits() ? turn.map(next -> next.afterCheck(nextCheck, waits())) : turn;
+  }
+
+  /** What follows a turn that is done or skipped on a day, by whatever rhythm stands then. */
+  Optional<Turn> next(Turn turn, LocalDate from, Optional<String> skipped) {
+    Optional<VetOrder> order = ear.plan().order();
+    if (order.filter(o -> o.standsOn(from.plusDays(turn.interval()))).isPresent()) {
+      Reason ordered = skipped.map(this::skippedBefore).orElse(orderedAgain(turn.interval()));
+      return Optional.of(following(turn, from, turn.interval(), ordered).asOrdered());
+    }
+    int interval = ear.bySchool().days();
+    Reason again = skipped.map(this::skippedBefore).orElse(repeated(interval));
+    Optional<Turn> next =
+        ear.bySchool().routine()
+            ? Optional.of(following(turn, from, interval, again))
+            : Optional.empty();
+    return order.isPresent() ? next : afterWaterFollowing(turn, from, next);
+  }
+
+  private Turn following(Turn turn, LocalDate from, int interval, Reason reason) {
+    return Turn.around(
+        side, from.plusDays(interval), interval, turn.fact(), turn.ordinal() + 1, List.of(reason));
+  }
+
+  private static Optional<Turn> earlier(Optional<Turn> one, Optional<Turn> other) {
+    if (one.isEmpty() || other.isEmpty()) {
+      return one.or(() -> other);
+    }
+    return one.get().isBefore(other.get()) ? one : other;
+  }
+
+  private Optional<Turn> bySchool() {
+    if (!ear.bySchool().routine()) {
+      return Optional.empty();
+    }
+    int interval = ear.bySchool().days();
+    if (ear.last().isEmpty()) {
+      return Optional.of(
+          unlessClean(
+              Turn.around(
+                  side, now.dog().addedOn(), interval, now.dog().id(), 0, List.of(firstEver()))));
+    }
+    LastCleaned last = ear.last().get();
+    List<Reason> reasons = new ArrayList<>(ear.bySchool().reasons());
+    reasons.add(0, counted(last.day(), interval));
+    LocalDate best = last.day().plusDays(interval);
+    return Optional.of(unlessClean(Turn.around(side, best, interval, last.fact(), 0, reasons)));
+  }
+
+  /** A fixed day stays where it is, whatever a check found. */
+  private Turn unlessClean(Turn turn) {
+    if (ear.bySchool().mode() == SchedulingMode.FIXED) {
+      return turn;
+    }
+    return now.foundClean(side, turn.best())
+        .map(
+            day -> {
+              int days = Figures.halfUp(turn.interval() / 2.0);
+              return turn.movedTo(day.plusDays(days), foundClean(day, days));
+            })
+        .orElse(turn);
+  }
+
+  /** By the vet's interval while it stands, then by the household's school. */
+  private Optional<Turn> underOrder(VetOrder order) {
+    if (order.instruction().everyDays().isPresent()) {
+      int interval = order.instruction().everyDays().get();
+      LocalDate counted =
+          ear.last().map(last -> last.day().plusDays(interval)).orElse(order.since());
+      LocalDate best = counted.isBefore(order.since()) ? order.since() : counted;
+      if (order.standsOn(best)) {
+        UUID fact = ear.last().map(LastCleaned::fact).orElse(order.visit());
+        return Optional.of(
+            Turn.around(side, best, interval, fact, 0, ear.plan().rhythm().reasons()).asOrdered());
+      }
+    }
+    return order
+        .instruction()
+        .until()
+        .flatMap(
+            until -> bySchool().map(turn -> turn.notBefore(until.plusDays(1), afterOrder(until))));
+  }
+
+  private Optional<Turn> worthIt() {
+    return ear.worthIt()
+        .map(
+            look ->
+                new Turn(
+                    side,
+                    new Window(look.day(), look.day(), look.day().plusDays(1)),
+                    ear.bySchool().days(),
+                    look.check(),
+                    0,
+                    false,
+                    Turn.Given.BY_RHYTHM,
+                    List.of(worthIt(look))));
+  }
+
+  private Optional<Turn> caughtUp() {
+    return ear.catchUp()
+        .filter(run -> ear.plan().mayGoIn() == MayGoIn.IN_EAR)
+        .flatMap(
+            run ->
+                run.next()
+                    .map(
+                        day ->
+                            new Turn(
+                                side,
+                                new Window(day, day, day),
+                                ear.bySchool().days(),
+                                run.last(),
+                                0,
+                                true,
+                                Turn.Given.BY_RHYTHM,
+                                List.of(run.reason()))));
+  }
+
+  private Optional<Turn> afterWater(LocalDate from, Optional<Turn> planned) {
+    UUID fact = ear.last().map(LastCleaned::fact).orElse(now.dog().id());
+    return afterWater(from, ear.last().map(LastCleaned::day), planned, fact, 0);
+  }
+
+  private Optional<Turn> afterWaterFollowing(Turn turn, LocalDate done, Optional<Turn> planned) {
+    return afterWater(
+        now.today().plusDays(1), Optional.of(done), planned, turn.fact(), turn.ordinal() + 1);
+  }
+
+  /** The planned turn, or the end of the first outing before it. */
+  private Optional<Turn> afterWater(
+      LocalDate from, Optional<LocalDate> cleaned, Optional<Turn> planned, UUID fact, int ordinal) {
+    boolean mayPour = ear.allows() && ear.plan().mayGoIn() == MayGoIn.IN_EAR;
+    if (!now.cleansAfterWater() || ear.waits() || !mayPour) {
+      return planned;
+    }
+    LocalDate soonest =
+        cleaned.map(day -> day.plusDays(DAYS_AFTER_WHICH_WATER_CLEANS)).orElse(from);
+    for (Outing outing : now.wet().ahead()) {
+      LocalDate day = outing.last();
+      boolean counts =
+          !day.isBefore(from)
+              && !day.isBefore(soonest)
+              && !day.isAfter(now.horizon())
+              && (day.isAfter(now.today()) || now.wet().isRecorded(day));
+      if (!counts) {
+        continue;
+      }
+      if (planned.filter(turn -> !turn.best().isAfter(day)).isPresent()) {
+        return planned;
+      }
+      Window window = new Window(day, day, day.plusDays(1));
+      return Optional.of(
+          planned
+              .map(turn -> turn.at(window, water(day)))
+              .orElse(
+                  new Turn(
+                      side,
+                      window,
+                      ear.bySchool().days(),
+                      fact,
+                      ordinal,
+                      true,
+                      Turn.Given.BY_RHYTHM,
+                      List.of(water(day)))));
+    }
+    return planned;
+  }
+
+  private Reason firstEver() {
+    return Reason.of(
+        Rule.PLAN_FIRST,
+        "No cleaning of the "
+            + side.ear()
+            + " is on record. If it looks waxy and not sore, a first one now is what all later dates"
+            + " count from.");
+  }
+
+  private Reason counted(LocalDate last, int interval) {
+    int daysAgo = (int) ChronoUnit.DAYS.between(last, now.today());
+    String ago = daysAgo == 0 ? "today" : "%s ago".formatted(Figures.count(daysAgo, "day"));
+    return Reason.of(
+            Rule.PLAN_DATE,
+            "The %s was last cleaned %s and is planned every %s."
+                .formatted(side.ear(), ago, Figures.count(interval, "day")))
+        .with("daysAgo", daysAgo)
+        .with("interval", interval);
+  }
+
+  private Reason foundClean(LocalDate day, int days) {
+    return Reason.of(
+            Rule.PLAN_DUE_BUT_CLEAN,
+            "The %s was due, but the check of %s found nothing in it: moved by half an interval, %s."
+                .formatted(side.ear(), Figures.date(day), Figures.count(days, "day")))
+        .with("days", days);
+  }
+
+  private Reason worthIt(EarLook look) {
+    return look.heavy()
+        ? Reason.of(
+            Rule.PLAN_HEAVY,
+            "The check of %s found the %s full of wax: clean it tomorrow at the latest."
+                .formatted(Figures.date(look.day()), side.ear()))
+        : Reason.of(
+            Rule.PLAN_WORTH_IT,
+            "The check of %s found wax in the %s that is worth taking out (%s)."
+                .formatted(Figures.date(look.day()), side.ear(), Verdict.CLEAN.words()));
+  }
+
+  private Reason water(LocalDate day) {
+    String when =
+        day.isAfter(now.today())
+            ? "Water is expected on " + Figures.date(day)
+            : "Its ears were wet on " + Figures.date(day);
+    return Reason.of(
+            Rule.PLAN_WATER,
+            when + ": clean the " + side.ear() + " that evening, with a drying cleaner.")
+        .with("daysSinceLastAtLeast", DAYS_AFTER_WHICH_WATER_CLEANS);
+  }
+
+  private Reason waits() {
+    return Reason.of(
+        Rule.PLAN_WAITS,
+        "The last check of the %s was not quiet: its cleaning waits for the check of %s."
+            .formatted(side.ear(), Figures.date(nextCheck)));
+  }
+
+  private static Reason afterOrder(LocalDate until) {
+    return Reason.of(
+        Rule.PLAN_VET,
+        "Your vet's instruction stands until %s; after it, your household's own rhythm does."
+            .formatted(Figures.date(until)));
+  }
+
+  private Reason skippedBefore(String why) {
+    return Reason.of(
+        Rule.PLAN_SKIPPED,
+        "The cleaning of the %s before was skipped: “%s”.".formatted(side.ear(), why));
+  }
+
+  private Reason orderedAgain(int interval) {
+    return Reason.of(
+            Rule.PLAN_VET,
+            "The %s, %s after the cleaning planned before, as your vet said."
+                .formatted(side.ear(), Figures.count(interval, "day")))
+        .with("interval", interval);
+  }
+
+  private Reason repeated(int interval) {
+    return Reason.of(
+            Rule.PLAN_DATE,
+            "The "
+                + side.ear()
+                + ", "
+                + Figures.count(interval, "day")
+                + " after the cleaning planned before.")
+        .with("interval", interval);
+  }
+}

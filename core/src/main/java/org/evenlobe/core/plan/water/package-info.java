@@ -1,0 +1,2 @@
+/** When a dog was wet, and when that is expected. */
+package org.evenlobe.core.plan.water;

@@ -1,0 +1,61 @@
+// Written by scripts/limits.mjs from openapi.json; do not edit.
+
+/** The bounds of what may be said, by what it is said of. */
+export const LIMITS = {
+  Appointment: { what: { length: 200 } },
+  Capacity: {
+    byWeekday: { items: 7, each: { min: 0, max: 50 } },
+    daysOff: { items: 200 },
+    helperDays: { items: 7 },
+  },
+  Check: { note: { length: 2000 } },
+  Cleaning: { note: { length: 2000 }, seconds: { min: 0, max: 86400 } },
+  Dog: {
+    breeds: { items: 2 },
+    name: { length: 60 },
+    normal: { length: 1000 },
+    reactions: { length: 1000 },
+    weights: { items: 200 },
+  },
+  EarCleaning: {
+    cameBack: { min: 0.1, max: 200 },
+    fills: { min: 1, max: 20 },
+    load: { min: 0, max: 4 },
+    poured: { min: 0.1, max: 200 },
+    wipes: { min: 0, max: 99 },
+  },
+  EarFinding: { seen: { items: 6 } },
+  EarTaps: { load: { min: 0, max: 4 }, pours: { items: 20 }, wipes: { min: 0, max: 99 } },
+  EarVisit: { culture: { length: 500 }, done: { length: 500 } },
+  ExpectedExposure: { weekdays: { items: 7 } },
+  Grooming: { everyDays: { min: 7, max: 84 } },
+  Instruction: { everyDays: { min: 1, max: 365 }, product: { length: 200 } },
+  OwnSchedule: { fixedDays: { min: 7, max: 60 } },
+  Password: { next: { length: 200 }, present: { length: 200 } },
+  Pin: { item: { length: 200 }, reason: { length: 200 } },
+  Pour: { millilitres: { min: 0.1, max: 200 }, step: { length: 60 } },
+  Progress: {
+    ears: { items: 2 },
+    seconds: { min: 0, max: 86400 },
+    secondsLeft: { min: 0, max: 3600 },
+    step: { length: 60 },
+    trail: { items: 120, each: { length: 60 } },
+  },
+  Registration: {
+    email: { length: 200 },
+    household: { length: 80 },
+    name: { length: 80 },
+    password: { length: 200 },
+  },
+  Settings: {
+    fixedDays: { min: 7, max: 60 },
+    latitude: { min: -60, max: 72 },
+    name: { length: 80 },
+  },
+  Skip: { item: { length: 200 }, reason: { length: 200 } },
+  Supply: { left: { min: 0, max: 10000 }, name: { length: 80 }, size: { min: 1, max: 10000 } },
+  Visit: { note: { length: 4000 } },
+  Weighing: { weight: { min: 0.1, max: 120 } },
+  WhatIf: { fixedDays: { min: 7, max: 60 }, load: { min: 0, max: 4 } },
+  YearDay: { day: { min: 1, max: 31 }, month: { min: 1, max: 12 } },
+} as const;
