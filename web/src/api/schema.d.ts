@@ -724,6 +724,54 @@ export interface paths {
     patch?: never;
     trace?: never;
   };
+  '/api/households/{household}/looks/{id}': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get?: never;
+    put: operations['put-looks'];
+    post?: never;
+    delete: operations['remove-looks'];
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  '/api/households/{household}/looks/{id}/versions': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get: operations['versions-looks'];
+    put?: never;
+    post?: never;
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  '/api/households/{household}/looks/{id}/versions/{version}/restore': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get?: never;
+    put?: never;
+    post: operations['restore-looks'];
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
   '/api/households/{household}/members': {
     parameters: {
       query?: never;
@@ -1503,13 +1551,14 @@ export interface components {
       right?: components['schemas']['EarCleaningRequest'];
     };
     CleaningInstruction: {
-      /** Format: int32 */
-      everyDays?: number;
+      allTheSame: boolean;
+      howOften?: components['schemas']['HowOften'];
       /** @enum {string} */
       method?: 'FILL' | 'SOAKED_PAD' | 'SYRINGE' | 'WIPE';
       product?: string;
       /** Format: date */
       until?: string;
+      untilNextVisit: boolean;
     };
     CleaningOutcome: {
       again?: components['schemas']['Reason'];
@@ -1546,7 +1595,7 @@ export interface components {
       dogId: string;
       ears: components['schemas']['CleanedEarsRequest'];
       /** @enum {string} */
-      handled?: 'CALM' | 'UNEASY' | 'STRUGGLED' | 'HAD_TO_STOP';
+      handled?: 'CALM' | 'UNEASY' | 'AS_ALWAYS' | 'STRUGGLED' | 'HAD_TO_STOP';
       note?: string;
       /** Format: int32 */
       seconds?: number;
@@ -1776,6 +1825,8 @@ export interface components {
         | 'BLOODY';
       /** Format: int32 */
       fills?: number;
+      /** @enum {string} */
+      hurt?: 'FLINCHED' | 'CRIED_OUT';
       /** Format: int32 */
       load: number;
       /** @enum {string} */
@@ -1817,6 +1868,12 @@ export interface components {
         | 'HAIR_BLOCKING'
         | 'MAT_UNDER_FLAP'
         | 'FLAP_BALLOONED'
+        | 'CUT'
+        | 'LUMP'
+        | 'LUMP_BLOCKING'
+        | 'FLEAS'
+        | 'FLAKING'
+        | 'THICKENED'
       )[];
       /** @enum {string} */
       sores: 'NONE' | 'MILD' | 'MODERATE' | 'SEVERE';
@@ -1852,6 +1909,12 @@ export interface components {
         | 'HAIR_BLOCKING'
         | 'MAT_UNDER_FLAP'
         | 'FLAP_BALLOONED'
+        | 'CUT'
+        | 'LUMP'
+        | 'LUMP_BLOCKING'
+        | 'FLEAS'
+        | 'FLAKING'
+        | 'THICKENED'
       )[];
       /** @enum {string} */
       sores: 'NONE' | 'MILD' | 'MODERATE' | 'SEVERE';
@@ -1871,6 +1934,7 @@ export interface components {
     EarMark: {
       hold?: components['schemas']['Hold'];
       look?: components['schemas']['EarLook'];
+      order?: components['schemas']['VetOrder'];
     };
     EarPairCanalEstimate: {
       left: components['schemas']['CanalEstimate'];
@@ -2016,9 +2080,13 @@ export interface components {
       done?: string;
       /** @enum {string} */
       eardrum: 'NOT_SEEN' | 'INTACT' | 'NOT_INTACT';
+      goOn: boolean;
       /** @enum {string} */
       hold: 'NOTHING_SAID' | 'SET' | 'LIFTED';
       instruction?: components['schemas']['CleaningInstruction'];
+      leftIn: boolean;
+      /** Format: date */
+      medicineUntil?: string;
       smear?: components['schemas']['Smear'];
     };
     EarVisitRequest: {
@@ -2027,9 +2095,13 @@ export interface components {
       done?: string;
       /** @enum {string} */
       eardrum: 'NOT_SEEN' | 'INTACT' | 'NOT_INTACT';
+      goOn?: boolean;
       /** @enum {string} */
       hold: 'NOTHING_SAID' | 'SET' | 'LIFTED';
       instruction?: components['schemas']['InstructionRequest'];
+      leftIn?: boolean;
+      /** Format: date */
+      medicineUntil?: string;
       smear?: components['schemas']['SmearRequest'];
     };
     Eardrum: {
@@ -2135,6 +2207,7 @@ export interface components {
       peakScore: number;
       /** Format: date */
       start: string;
+      uncovered: ('RIGHT' | 'LEFT')[];
     };
     FreshCalendarLink: {
       path: string;
@@ -2224,14 +2297,31 @@ export interface components {
       /** Format: int32 */
       version: number;
     };
+    HowOften: {
+      /** @enum {string} */
+      kind: 'TIMES_A_DAY' | 'EVERY_DAYS' | 'WEEKDAYS' | 'ONCE';
+      /** Format: int32 */
+      number: number;
+      weekdays: (
+        'MONDAY' | 'TUESDAY' | 'WEDNESDAY' | 'THURSDAY' | 'FRIDAY' | 'SATURDAY' | 'SUNDAY'
+      )[];
+    };
     InstructionRequest: {
+      allTheSame?: boolean;
       /** Format: int32 */
       everyDays?: number;
       /** @enum {string} */
       method?: 'FILL' | 'SOAKED_PAD' | 'SYRINGE' | 'WIPE';
+      once?: boolean;
       product?: string;
+      /** Format: int32 */
+      timesADay?: number;
       /** Format: date */
       until?: string;
+      untilNextVisit?: boolean;
+      weekdays?: (
+        'MONDAY' | 'TUESDAY' | 'WEDNESDAY' | 'THURSDAY' | 'FRIDAY' | 'SATURDAY' | 'SUNDAY'
+      )[];
     };
     IntervalChange: {
       /** Format: int32 */
@@ -2264,10 +2354,12 @@ export interface components {
       ears: ('RIGHT' | 'LEFT')[];
       /** @enum {string} */
       fixedBy: 'NOBODY' | 'PERSON' | 'VET';
+      /** @description a time of day, such as 15:30 */
+      hour?: string;
       /** @description stands while what it counts from does */
       id: string;
       /** @enum {string} */
-      kind: 'VISIT' | 'DRY' | 'CHECK' | 'WATCH' | 'CLEAN' | 'PRACTICE';
+      kind: 'VISIT' | 'DRY' | 'CHECK' | 'LOOK' | 'WATCH' | 'CLEAN' | 'PRACTICE';
       own: components['schemas']['Window'];
       pins: string[];
       pressing: boolean;
@@ -2364,6 +2456,17 @@ export interface components {
       day?: string;
       restorable: boolean;
       said?: components['schemas']['HoldReleaseRequest'];
+      /** Format: int32 */
+      version: number;
+    };
+    KeptVersionLightLookRequest: {
+      /** Format: date-time */
+      at: string;
+      by: string;
+      /** Format: date */
+      day?: string;
+      restorable: boolean;
+      said?: components['schemas']['LightLookRequest'];
       /** Format: int32 */
       version: number;
     };
@@ -2479,6 +2582,17 @@ export interface components {
       /** @enum {string} */
       water: 'NEVER' | 'MONTHLY' | 'WEEKLY' | 'MOST_DAYS';
     };
+    LightLookRequest: {
+      /** Format: date-time */
+      at: string;
+      /** Format: uuid */
+      dogId: string;
+      dogIsWell: boolean;
+      left?: components['schemas']['LookedEarRequest'];
+      right?: components['schemas']['LookedEarRequest'];
+      /** @description an IANA zone, such as Europe/Berlin */
+      zone: string;
+    };
     Line: {
       /** Format: uuid */
       dogId: string;
@@ -2491,11 +2605,16 @@ export interface components {
       /** Format: double */
       value: number;
     };
+    LookedEarRequest: {
+      /** @enum {string} */
+      change: 'BETTER' | 'SAME' | 'WORSE';
+      hurts: boolean;
+    };
     Manner: {
       /** Format: uuid */
       cleaner?: string;
       /** @enum {string} */
-      handled?: 'CALM' | 'UNEASY' | 'STRUGGLED' | 'HAD_TO_STOP';
+      handled?: 'CALM' | 'UNEASY' | 'AS_ALWAYS' | 'STRUGGLED' | 'HAD_TO_STOP';
       /** Format: int32 */
       seconds?: number;
     };
@@ -2534,6 +2653,8 @@ export interface components {
         | 'YELLOW'
         | 'GREEN'
         | 'BLOODY';
+      /** @enum {string} */
+      hurt?: 'FLINCHED' | 'CRIED_OUT';
       /** @enum {string} */
       odour?: 'NONE' | 'WAXY' | 'SWEET' | 'FOUL';
       squelched?: boolean;
@@ -2625,10 +2746,12 @@ export interface components {
       ears: ('RIGHT' | 'LEFT')[];
       /** @enum {string} */
       fixedBy: 'NOBODY' | 'PERSON' | 'VET';
+      /** @description a time of day, such as 15:30 */
+      hour?: string;
       /** @description stands while what it counts from does */
       id: string;
       /** @enum {string} */
-      kind: 'VISIT' | 'DRY' | 'CHECK' | 'WATCH' | 'CLEAN' | 'PRACTICE';
+      kind: 'VISIT' | 'DRY' | 'CHECK' | 'LOOK' | 'WATCH' | 'CLEAN' | 'PRACTICE';
       own: components['schemas']['Window'];
       pins: string[];
       pressing: boolean;
@@ -2668,7 +2791,7 @@ export interface components {
       /** Format: uuid */
       dogId: string;
       /** @enum {string} */
-      handled: 'CALM' | 'UNEASY' | 'STRUGGLED' | 'HAD_TO_STOP';
+      handled: 'CALM' | 'UNEASY' | 'AS_ALWAYS' | 'STRUGGLED' | 'HAD_TO_STOP';
       /** @enum {string} */
       rung: 'TOUCH' | 'FOLD' | 'HOLD_UP' | 'DRY_PAD' | 'WET_PAD' | 'FULL_SESSION';
       /** @description an IANA zone, such as Europe/Berlin */
@@ -2679,7 +2802,7 @@ export interface components {
       cleaner?: string;
       ears: ('RIGHT' | 'LEFT')[];
       /** @enum {string} */
-      handled?: 'CALM' | 'UNEASY' | 'STRUGGLED' | 'HAD_TO_STOP';
+      handled?: 'CALM' | 'UNEASY' | 'AS_ALWAYS' | 'STRUGGLED' | 'HAD_TO_STOP';
       helper: boolean;
       /** Format: uuid */
       id: string;
@@ -2744,6 +2867,11 @@ export interface components {
         | 'CHECK_EARDRUM'
         | 'CHECK_VET_HOLD'
         | 'CHECK_BLACK'
+        | 'CHECK_CUT'
+        | 'CHECK_ORDER'
+        | 'CHECK_WORSE'
+        | 'CHECK_MEDICINE'
+        | 'CHECK_FOUND_CLEANING'
         | 'CHECK_BROWN'
         | 'CHECK_WATERY'
         | 'CHECK_ITCH'
@@ -2772,6 +2900,8 @@ export interface components {
         | 'PLAN_HOLD'
         | 'PLAN_VET'
         | 'PLAN_CHECK'
+        | 'PLAN_CARE'
+        | 'PLAN_YEARLY'
         | 'PLAN_WATCH'
         | 'PLAN_WAITS'
         | 'PLAN_WORTH_IT'
@@ -3054,8 +3184,7 @@ export interface components {
     };
     VetOrder: {
       instruction: components['schemas']['CleaningInstruction'];
-      /** Format: date */
-      since: string;
+      moment: components['schemas']['Moment'];
       /** Format: uuid */
       visit: string;
     };
@@ -3070,6 +3199,7 @@ export interface components {
       id: string;
     };
     VisitRecord: {
+      call: boolean;
       ears: components['schemas']['EarPairEarVisit'];
       /** Format: uuid */
       id: string;
@@ -3081,6 +3211,7 @@ export interface components {
     VisitRequest: {
       /** Format: date-time */
       at: string;
+      call?: boolean;
       /** Format: uuid */
       dogId: string;
       ears: components['schemas']['VisitedEarsRequest'];
@@ -4560,6 +4691,108 @@ export interface operations {
           [name: string]: unknown;
         };
         content?: never;
+      };
+    };
+  };
+  'put-looks': {
+    parameters: {
+      query?: never;
+      header?: {
+        'If-None-Match'?: string;
+        'If-Match'?: string;
+      };
+      path: {
+        household: string;
+        id: string;
+      };
+      cookie?: never;
+    };
+    requestBody: {
+      content: {
+        'application/json': components['schemas']['LightLookRequest'];
+      };
+    };
+    responses: {
+      /** @description OK */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['FactAnswer'];
+        };
+      };
+    };
+  };
+  'remove-looks': {
+    parameters: {
+      query?: never;
+      header?: {
+        'If-Match'?: string;
+      };
+      path: {
+        household: string;
+        id: string;
+      };
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      /** @description OK */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['FactAnswer'];
+        };
+      };
+    };
+  };
+  'versions-looks': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path: {
+        household: string;
+        id: string;
+      };
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      /** @description OK */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['KeptVersionLightLookRequest'][];
+        };
+      };
+    };
+  };
+  'restore-looks': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path: {
+        household: string;
+        id: string;
+        version: number;
+      };
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      /** @description OK */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['FactAnswer'];
+        };
       };
     };
   };

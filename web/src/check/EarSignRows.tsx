@@ -21,6 +21,7 @@ import {
   KINDS,
   ODOURS,
   SIGN_NAMES,
+  THING_GROUPS,
   THINGS,
   type DischargeKind,
   type DrawnSign,
@@ -245,30 +246,38 @@ function SeenAndHearing({
             const ear = EAR_OF_SIDE[side];
             const { seen } = form[ear];
             return (
-              <Box
-                role="group"
-                aria-label={`Seen in the ${earName(side)}`}
-                sx={{ display: 'flex', flexWrap: 'wrap', gap: 0.75 }}
-              >
-                {THINGS.map(({ thing, label }) => {
-                  const chosen = seen.includes(thing);
-                  return (
-                    <Chip
-                      key={thing}
-                      label={label}
-                      aria-pressed={chosen}
-                      color={chosen ? 'primary' : 'default'}
-                      variant={chosen ? 'filled' : 'outlined'}
-                      onClick={() =>
-                        onChange(
-                          `${ear}.seen`,
-                          chosen ? seen.filter((one) => one !== thing) : [...seen, thing],
-                        )
-                      }
-                    />
-                  );
-                })}
-              </Box>
+              <>
+                {THING_GROUPS.map(({ group, label: groupLabel }) => (
+                  <Box
+                    key={group}
+                    role="group"
+                    aria-label={`${groupLabel}, ${earName(side)}`}
+                    sx={{ display: 'flex', flexWrap: 'wrap', gap: 0.75, mt: 1 }}
+                  >
+                    <Typography variant="body2" color="textSecondary" sx={{ width: '100%' }}>
+                      {groupLabel}
+                    </Typography>
+                    {THINGS.filter((one) => one.group === group).map(({ thing, label }) => {
+                      const chosen = seen.includes(thing);
+                      return (
+                        <Chip
+                          key={thing}
+                          label={label}
+                          aria-pressed={chosen}
+                          color={chosen ? 'primary' : 'default'}
+                          variant={chosen ? 'filled' : 'outlined'}
+                          onClick={() =>
+                            onChange(
+                              `${ear}.seen`,
+                              chosen ? seen.filter((one) => one !== thing) : [...seen, thing],
+                            )
+                          }
+                        />
+                      );
+                    })}
+                  </Box>
+                ))}
+              </>
             );
           }}
         </Row>

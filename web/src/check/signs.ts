@@ -88,13 +88,28 @@ export const ODOURS: readonly { odour: Odour; label: string }[] = [
   { odour: 'FOUL', label: 'foul' },
 ];
 
-export const THINGS: readonly { thing: SeenThing; label: string }[] = [
-  { thing: 'FOREIGN_BODY', label: 'something stuck' },
-  { thing: 'TICK_LIFTED', label: 'tick, lifted off' },
-  { thing: 'TICK_STUCK', label: 'tick that stays' },
-  { thing: 'HAIR_BLOCKING', label: 'hair blocks it' },
-  { thing: 'MAT_UNDER_FLAP', label: 'mat under flap' },
-  { thing: 'FLAP_BALLOONED', label: 'flap ballooned' },
+/** What a thing asks for: it is a sign, it is done away with first, or it is written down. */
+export type ThingGroup = 'signs' | 'first' | 'noted';
+
+export const THING_GROUPS: readonly { group: ThingGroup; label: string }[] = [
+  { group: 'signs', label: 'Signs' },
+  { group: 'first', label: 'To do first: only wipe until it is gone' },
+  { group: 'noted', label: 'To note' },
+];
+
+export const THINGS: readonly { thing: SeenThing; label: string; group: ThingGroup }[] = [
+  { thing: 'FOREIGN_BODY', label: 'something stuck', group: 'signs' },
+  { thing: 'TICK_LIFTED', label: 'tick, lifted off', group: 'signs' },
+  { thing: 'TICK_STUCK', label: 'tick that stays', group: 'signs' },
+  { thing: 'CUT', label: 'cut or bite', group: 'signs' },
+  { thing: 'FLAP_BALLOONED', label: 'flap ballooned', group: 'signs' },
+  { thing: 'HAIR_BLOCKING', label: 'hair blocks it', group: 'first' },
+  { thing: 'MAT_UNDER_FLAP', label: 'mat under flap', group: 'first' },
+  { thing: 'LUMP_BLOCKING', label: 'lump that blocks it', group: 'noted' },
+  { thing: 'LUMP', label: 'lump or wart', group: 'noted' },
+  { thing: 'FLEAS', label: 'fleas or their dirt', group: 'noted' },
+  { thing: 'FLAKING', label: 'dry, flaking skin', group: 'noted' },
+  { thing: 'THICKENED', label: 'thick, leathery skin', group: 'noted' },
 ];
 
 export const HEARINGS: readonly { hearing: HearingTry; label: string }[] = [

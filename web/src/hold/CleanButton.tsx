@@ -21,8 +21,12 @@ export function CleanButton({
   const id = useId();
   const mayRecord = useMayRecord();
   const name = earName(side);
-  const forbidden = ear.order && ear.order.instruction.everyDays === undefined;
-  if (ear.hold ?? forbidden) {
+  const forbidden = ear.order && !ear.order.instruction.howOften;
+  const why =
+    ear.mayGoIn === 'NONE' && !ear.hold && !forbidden
+      ? 'Look at it first: a full check, before anything goes in.'
+      : (ear.hold ?? ear.rhythm).reasons[0]?.sentence;
+  if (ear.hold ?? (forbidden || ear.mayGoIn === 'NONE')) {
     return (
       <Box>
         <Button
@@ -36,7 +40,7 @@ export function CleanButton({
           Clean {name}
         </Button>
         <Typography id={id} variant="body2" sx={{ mt: 0.5, color: 'error.main' }}>
-          Closed: {(ear.hold ?? ear.rhythm).reasons[0]?.sentence}
+          Closed: {why}
         </Typography>
       </Box>
     );

@@ -9,6 +9,7 @@ import { useMayRecord } from '../household/useMe';
 import type { Day } from '../measure/days';
 import { earsName } from '../measure/side';
 import { DriedButton } from '../exposure/DriedButton';
+import { LookButton } from '../visit/LookButton';
 import { caution, whenWords } from './agenda';
 import { KINDS } from './kinds';
 import { SkipButton } from './SkipButton';
@@ -143,7 +144,10 @@ function Line({
           </Typography>
         )}
       </Box>
-      {mayRecord && !doing.to && <DriedButton dogId={dogId} label={doing.label(name)} />}
+      {mayRecord && item.kind === 'DRY' && <DriedButton dogId={dogId} label={doing.label(name)} />}
+      {mayRecord && item.kind === 'LOOK' && (
+        <LookButton dogId={dogId} name={name} label={doing.label(name)} main={main} />
+      )}
       {mayRecord && doing.to && (
         <Button
           component={RouterLink}

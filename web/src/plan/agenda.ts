@@ -8,6 +8,8 @@ export function whenWords(item: PlanItem, today: Day): string {
     case 'OVERDUE':
       return `Overdue: was best ${shortDate(best)}, ${inWords(best, today)}`;
     case 'DUE':
+      if (item.hour) return `Today, about ${item.hour.slice(0, 5)}`;
+      if (best === latest && best === today) return 'Today';
       return best === today
         ? `Today; good until ${shortDate(latest)}`
         : `Due ${inWords(best, today)}; good until ${shortDate(latest)}`;

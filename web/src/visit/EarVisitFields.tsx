@@ -1,16 +1,14 @@
 import Alert from '@mui/material/Alert';
-import Box from '@mui/material/Box';
-import MenuItem from '@mui/material/MenuItem';
 import Stack from '@mui/material/Stack';
 import TextField from '@mui/material/TextField';
 import Typography from '@mui/material/Typography';
 import type { Control, FieldErrors, UseFormRegister } from 'react-hook-form';
-import { Controller } from 'react-hook-form';
 import { FormChoice } from '../form/FormChoice';
 import { SwitchField } from '../form/SwitchField';
 import type { Schemas } from '../api/client';
-import { METHODS } from '../cleaning/load';
+import type { Day } from '../measure/days';
 import { earName, letter, type Side } from '../measure/side';
+import { OrderFields } from './OrderFields';
 import type { EarVisitForm, VisitForm } from './visitForm';
 
 const AMOUNTS = [
@@ -33,14 +31,19 @@ export function EarVisitFields({
   register,
   said,
   errors,
+  day,
   held,
+  under,
 }: {
   side: Side;
   control: Control<VisitForm>;
   register: UseFormRegister<VisitForm>;
   said: EarVisitForm;
   errors: FieldErrors<EarVisitForm> | undefined;
+  day: Day;
   held: Schemas['Hold'] | undefined;
+  /** Whether an order to clean is in force. */
+  under: boolean;
 }) {
   const ear = side === 'RIGHT' ? 'right' : 'left';
   return (
@@ -82,49 +85,46 @@ export function EarVisitFields({
         hint="The vet’s word overrides the plan from that day."
         choices={[
           { value: 'NOTHING_SAID', label: 'nothing said' },
-          { value: 'CLEAN', label: 'clean every …' },
-          { value: 'DO_NOT_CLEAN', label: 'do not clean' },
+          { value: 'CLEAN', label: 'clean it …' },
+          { value: 'DO_NOT_CLEAN', label: 'leave it alone' },
         ]}
       />
       {said.instruction !== 'NOTHING_SAID' && (
-        <Box sx={{ display: 'grid', gap: 1.5, gridTemplateColumns: '1fr 1fr' }}>
-          {said.instruction === 'CLEAN' && (
-            <>
-              <TextField
-                label="Every … days"
-                type="number"
-                size="small"
-                error={!!errors?.everyDays}
-                helperText={errors?.everyDays?.message}
-                {...register(`${ear}.everyDays`)}
-              />
-              <Controller
-                control={control}
-                name={`${ear}.method`}
-                render={({ field }) => (
-                  <TextField select label="How" size="small" {...field}>
-                    <MenuItem value="NOT_SAID">not said</MenuItem>
-                    {METHODS.map((method) => (
-                      <MenuItem key={method.value} value={method.value}>
-                        {method.label}
-                      </MenuItem>
-                    ))}
-                  </TextField>
-                )}
-              />
-              <TextField label="With what" size="small" {...register(`${ear}.product`)} />
-            </>
-          )}
-          <TextField
-            label="Until"
-            type="date"
-            size="small"
-            slotProps={{ inputLabel: { shrink: true } }}
-            helperText="Empty: until another visit"
-            {...register(`${ear}.until`)}
-          />
-        </Box>
+        <OrderFields
+          side={side}
+          control={control}
+          register={register}
+          said={said}
+          day={day}
+          errors={errors}
+          isClosed={held !== undefined}
+        />
       )}
+      {under && said.instruction === 'NOTHING_SAID' && (
+        <SwitchField
+          control={control}
+          name={`${ear}.goOn`}
+          label="Told that it was worse, the vet said to go on as ordered"
+        />
+      )}
+      <SwitchField
+        control={control}
+        name={`${ear}.leftIn`}
+        label="What is stuck, or a tick, was left in on purpose"
+      />
+      <TextField
+        label="Medicine goes in until"
+        type="date"
+        size="small"
+        slotProps={{ inputLabel: { shrink: true } }}
+        error={!!errors?.medicineUntil}
+        helperText={
+          errors?.medicineUntil?.message ??
+          'Until 3 days after it, what runs out is taken for the medicine.'
+        }
+        {...register(`${ear}.medicineUntil`)}
+        sx={{ maxWidth: 320 }}
+      />
       <SwitchField control={control} name={`${ear}.cleaned`} label="The vet cleaned it" />
       <SwitchField control={control} name={`${ear}.smeared`} label="A smear was looked at" />
       {said.smeared &&

@@ -11,6 +11,8 @@ import { Link as RouterLink, useNavigate } from 'react-router';
 import { useSettings } from '../household/useMe';
 import type { DogInFull } from '../view/useDog';
 import { sidesAsSeen } from '../measure/facing';
+import { ofSide } from '../measure/side';
+import { SwitchField } from '../form/SwitchField';
 import { EarVisitFields } from './EarVisitFields';
 import { useSaveFact } from '../fact/useFact';
 import { requestOf, visitFormSchema, type VisitForm, type VisitRequest } from './visitForm';
@@ -74,11 +76,18 @@ export function VisitFormView({
                 register={register}
                 said={side === 'RIGHT' ? form.right : form.left}
                 errors={side === 'RIGHT' ? formState.errors.right : formState.errors.left}
-                held={(side === 'RIGHT' ? dog.plan.ears.right : dog.plan.ears.left).hold}
+                day={form.day}
+                held={ofSide(dog.plan.ears, side).hold}
+                under={!!ofSide(dog.plan.ears, side).order?.instruction.howOften}
               />
             </Paper>
           ))}
         </Box>
+        <SwitchField
+          control={control}
+          name="call"
+          label="It was a call: the vet looked at nothing"
+        />
         <Box
           sx={{
             display: 'grid',

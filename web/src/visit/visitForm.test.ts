@@ -22,27 +22,62 @@ describe('the form of a visit', () => {
   });
 
   it('tells “do not clean” from an interval', () => {
-    const leave = visit({ instruction: 'DO_NOT_CLEAN', until: '2026-12-05', product: 'ignored' });
+    const leave = visit({
+      instruction: 'DO_NOT_CLEAN',
+      end: 'DAY',
+      until: '2026-12-05',
+      product: 'ignored',
+    });
     expect(requestOf(leave, 'd', 'Europe/London', NOW).ears.right.instruction).toEqual({
       until: '2026-12-05',
     });
-    const clean = visit({ instruction: 'CLEAN', everyDays: '3', method: 'SOAKED_PAD' });
+    const clean = visit({
+      instruction: 'CLEAN',
+      howOften: 'EVERY_DAYS',
+      number: '3',
+      method: 'SOAKED_PAD',
+      end: 'OPEN',
+    });
     expect(requestOf(clean, 'd', 'Europe/London', NOW).ears.right.instruction).toEqual({
       everyDays: 3,
       method: 'SOAKED_PAD',
     });
   });
 
+  it('counts the day of the visit as the first of ten', () => {
+    const order = visit({ instruction: 'CLEAN' });
+    expect(requestOf(order, 'd', 'Europe/London', NOW).ears.right.instruction).toEqual({
+      timesADay: 2,
+      until: '2026-12-04',
+    });
+  });
+
   it('reads back what was said', () => {
     const said = visit(
-      { smeared: true, cocci: 'MANY', instruction: 'CLEAN', everyDays: '5', hold: 'LIFTED' },
+      {
+        smeared: true,
+        cocci: 'MANY',
+        instruction: 'CLEAN',
+        howOften: 'WEEKDAYS',
+        weekdays: ['MONDAY', 'THURSDAY'],
+        end: 'NEXT_VISIT',
+        hold: 'LIFTED',
+        medicineUntil: '2026-12-01',
+      },
       { next: '2026-12-09', note: 'all well' },
     );
     expect(formOf(requestOf(said, 'd', 'Europe/London', NOW))).toEqual(said);
   });
 
   it.each([
-    [visit({ instruction: 'CLEAN', everyDays: '0' }), 'right.everyDays'],
+    [visit({ instruction: 'CLEAN', number: '0' }), 'right.number'],
+    [visit({ instruction: 'CLEAN', number: '25' }), 'right.number'],
+    [visit({ instruction: 'CLEAN', howOften: 'EVERY_DAYS', number: '0' }), 'right.number'],
+    [visit({ instruction: 'CLEAN', howOften: 'WEEKDAYS' }), 'right.weekdays'],
+    [visit({ instruction: 'CLEAN', forDays: '' }), 'right.forDays'],
+    [visit({ instruction: 'CLEAN', end: 'DAY', until: '2026-11-24' }), 'right.until'],
+    [visit({ instruction: 'CLEAN', hold: 'SET' }), 'right.hold'],
+    [visit({ medicineUntil: '2026-11-24' }), 'right.medicineUntil'],
     [visit({ eardrum: 'NOT_INTACT', hold: 'LIFTED' }), 'right.hold'],
     [visit({}, { next: '2026-11-25' }), 'next'],
     [visit({}, { day: '2026-11-26' }), 'day'],

@@ -1,13 +1,33 @@
 import { z } from 'zod/mini';
 import type { Schemas } from '../api/client';
-import { dayIn, momentOf, type Day } from '../measure/days';
+import { addDays, dayIn, momentOf, type Day } from '../measure/days';
 import { LIMITS } from '../api/limits';
 import { text } from '../form/text';
 
 export type VisitRequest = Schemas['VisitRequest'];
 type EarVisitRequest = Schemas['EarVisitRequest'];
 
-const { min: FEWEST_DAYS, max: MOST_DAYS } = LIMITS.Instruction.everyDays;
+/** How often an ear is cleaned, each with the bounds of its number. */
+export const HOW_OFTEN = {
+  TIMES_A_DAY: LIMITS.Instruction.timesADay,
+  EVERY_DAYS: LIMITS.Instruction.everyDays,
+  WEEKDAYS: { min: 1, max: 1 },
+  ONCE: { min: 1, max: 1 },
+} as const;
+
+const WHOLE = /^\d{1,3}$/;
+const within = (text: string, { min, max }: { min: number; max: number }) =>
+  WHOLE.test(text) && Number(text) >= min && Number(text) <= max;
+
+const weekday = z.enum([
+  'MONDAY',
+  'TUESDAY',
+  'WEDNESDAY',
+  'THURSDAY',
+  'FRIDAY',
+  'SATURDAY',
+  'SUNDAY',
+]);
 
 const amount = z.enum(['NONE', 'FEW', 'SOME', 'MANY']);
 
@@ -22,26 +42,68 @@ const ear = z
     done: text(LIMITS.EarVisit.done.length),
     cleaned: z.boolean(),
     instruction: z.enum(['NOTHING_SAID', 'CLEAN', 'DO_NOT_CLEAN']),
-    everyDays: z.string(),
+    howOften: z.enum(['TIMES_A_DAY', 'EVERY_DAYS', 'WEEKDAYS', 'ONCE']),
+    number: z.string(),
+    weekdays: z.array(weekday),
     method: z.enum(['NOT_SAID', 'FILL', 'SOAKED_PAD', 'SYRINGE', 'WIPE']),
     product: text(LIMITS.Instruction.product.length),
+    end: z.enum(['OPEN', 'DAY', 'DAYS', 'NEXT_VISIT']),
     until: z.string(),
+    forDays: z.string(),
+    allTheSame: z.boolean(),
+    leftIn: z.boolean(),
+    goOn: z.boolean(),
+    medicineUntil: z.string(),
     hold: z.enum(['NOTHING_SAID', 'SET', 'LIFTED']),
   })
   .check(
     z.refine(
       (said) =>
         said.instruction !== 'CLEAN' ||
-        (/^\d{1,3}$/.test(said.everyDays) &&
-          Number(said.everyDays) >= FEWEST_DAYS &&
-          Number(said.everyDays) <= MOST_DAYS),
-      { path: ['everyDays'], message: `From ${FEWEST_DAYS} to ${MOST_DAYS} days.` },
+        said.howOften === 'WEEKDAYS' ||
+        said.howOften === 'ONCE' ||
+        within(said.number, HOW_OFTEN[said.howOften]),
+      {
+        path: ['number'],
+        error: (issue) => {
+          const said = issue.input as { howOften: keyof typeof HOW_OFTEN };
+          const { min, max } = HOW_OFTEN[said.howOften];
+          return `From ${min} to ${max}.`;
+        },
+      },
     ),
+    z.refine(
+      (said) =>
+        said.instruction !== 'CLEAN' || said.howOften !== 'WEEKDAYS' || said.weekdays.length > 0,
+      { path: ['weekdays'], message: 'On which days of the week?' },
+    ),
+    z.refine(
+      (said) =>
+        said.instruction === 'NOTHING_SAID' ||
+        said.end !== 'DAYS' ||
+        within(said.forDays, LIMITS.Instruction.everyDays),
+      { path: ['forDays'], message: 'For how many days?' },
+    ),
+    z.refine(
+      (said) => said.instruction === 'NOTHING_SAID' || said.end !== 'DAY' || said.until !== '',
+      { path: ['until'], message: 'Until which day?' },
+    ),
+    z.refine((said) => said.hold !== 'SET' || said.instruction !== 'CLEAN' || said.allTheSame, {
+      path: ['hold'],
+      message:
+        'It is to be cleaned and to be left alone. Which? Or is it to be cleaned all the same?',
+    }),
     z.refine((said) => said.hold !== 'LIFTED' || said.eardrum !== 'NOT_INTACT', {
       path: ['hold'],
       message: 'An eardrum that is not intact holds its ear.',
     }),
   );
+
+interface FormShape {
+  day: string;
+  right: z.infer<typeof ear>;
+  left: z.infer<typeof ear>;
+}
 
 export function visitFormSchema(today: Day, bornOn: Day | undefined) {
   return z
@@ -54,6 +116,7 @@ export function visitFormSchema(today: Day, bornOn: Day | undefined) {
       right: ear,
       left: ear,
       next: z.string(),
+      call: z.boolean(),
       note: text(LIMITS.Visit.note.length),
     })
     .check(
@@ -61,6 +124,20 @@ export function visitFormSchema(today: Day, bornOn: Day | undefined) {
         path: ['next'],
         message: 'After the visit.',
       }),
+      ...(['right', 'left'] as const).flatMap((side) => [
+        z.refine<FormShape>(
+          (form) =>
+            form[side].instruction === 'NOTHING_SAID' ||
+            form[side].end !== 'DAY' ||
+            form[side].until === '' ||
+            form[side].until >= form.day,
+          { path: [side, 'until'], message: 'Not before the visit.' },
+        ),
+        z.refine<FormShape>(
+          (form) => form[side].medicineUntil === '' || form[side].medicineUntil >= form.day,
+          { path: [side, 'medicineUntil'], message: 'Not before the visit.' },
+        ),
+      ]),
     );
 }
 
@@ -77,15 +154,30 @@ const NOTHING_SAID: EarVisitForm = {
   done: '',
   cleaned: false,
   instruction: 'NOTHING_SAID',
-  everyDays: '7',
+  howOften: 'TIMES_A_DAY',
+  number: '2',
+  weekdays: [],
   method: 'NOT_SAID',
   product: '',
+  end: 'DAYS',
   until: '',
+  forDays: '10',
+  allTheSame: false,
+  leftIn: false,
+  goOn: false,
+  medicineUntil: '',
   hold: 'NOTHING_SAID',
 };
 
 export function blankVisit(today: Day): VisitForm {
-  return { day: today, right: NOTHING_SAID, left: NOTHING_SAID, next: '', note: '' };
+  return {
+    day: today,
+    right: NOTHING_SAID,
+    left: NOTHING_SAID,
+    next: '',
+    call: false,
+    note: '',
+  };
 }
 
 function earForm(said: EarVisitRequest): EarVisitForm {
@@ -99,14 +191,36 @@ function earForm(said: EarVisitRequest): EarVisitForm {
     done: said.done ?? '',
     cleaned: said.cleaned,
     hold: said.hold,
-    ...(instruction && {
-      instruction: instruction.everyDays === undefined ? 'DO_NOT_CLEAN' : 'CLEAN',
-      everyDays: String(instruction.everyDays ?? NOTHING_SAID.everyDays),
-      method: instruction.method ?? 'NOT_SAID',
-      product: instruction.product ?? '',
-      until: instruction.until ?? '',
-    }),
+    leftIn: said.leftIn ?? false,
+    goOn: said.goOn ?? false,
+    medicineUntil: said.medicineUntil ?? '',
+    ...(instruction && orderForm(instruction)),
   };
+}
+
+type Instruction = NonNullable<EarVisitRequest['instruction']>;
+
+function orderForm(said: Instruction): Partial<EarVisitForm> {
+  return {
+    ...howOftenForm(said),
+    method: said.method ?? 'NOT_SAID',
+    product: said.product ?? '',
+    end: said.until ? 'DAY' : said.untilNextVisit ? 'NEXT_VISIT' : 'OPEN',
+    until: said.until ?? '',
+    allTheSame: said.allTheSame ?? false,
+  };
+}
+
+function howOftenForm(said: Instruction): Partial<EarVisitForm> {
+  const clean = { instruction: 'CLEAN' } as const;
+  if (said.timesADay !== undefined) {
+    return { ...clean, howOften: 'TIMES_A_DAY', number: String(said.timesADay) };
+  }
+  if (said.everyDays !== undefined) {
+    return { ...clean, howOften: 'EVERY_DAYS', number: String(said.everyDays) };
+  }
+  if (said.weekdays) return { ...clean, howOften: 'WEEKDAYS', weekdays: said.weekdays };
+  return said.once ? { ...clean, howOften: 'ONCE' } : { instruction: 'DO_NOT_CLEAN' };
 }
 
 /** The form of a visit that is corrected. */
@@ -116,23 +230,48 @@ export function formOf(said: VisitRequest): VisitForm {
     right: earForm(said.ears.right),
     left: earForm(said.ears.left),
     next: said.next ?? '',
+    call: said.call ?? false,
     note: said.note ?? '',
   };
 }
 
-function instructionOf(form: EarVisitForm): EarVisitRequest['instruction'] {
+function howOftenOf(form: EarVisitForm): Instruction {
+  switch (form.howOften) {
+    case 'TIMES_A_DAY':
+      return { timesADay: Number(form.number) };
+    case 'EVERY_DAYS':
+      return { everyDays: Number(form.number) };
+    case 'WEEKDAYS':
+      return { weekdays: form.weekdays };
+    case 'ONCE':
+      return { once: true };
+  }
+}
+
+/** The last day of an order, where it has one: "for 10 days" counts the visit's own. */
+export function lastDay(form: EarVisitForm, day: Day): Day | undefined {
+  if (form.end === 'DAY') return form.until || undefined;
+  return form.end === 'DAYS' && WHOLE.test(form.forDays)
+    ? addDays(day, Number(form.forDays) - 1)
+    : undefined;
+}
+
+function instructionOf(form: EarVisitForm, day: Day): EarVisitRequest['instruction'] {
   if (form.instruction === 'NOTHING_SAID') return undefined;
   const cleans = form.instruction === 'CLEAN';
+  const until = lastDay(form, day);
   return {
-    ...(cleans && { everyDays: Number(form.everyDays) }),
+    ...(cleans && howOftenOf(form)),
     ...(cleans && form.method !== 'NOT_SAID' && { method: form.method }),
     ...(cleans && form.product.trim() && { product: form.product.trim() }),
-    ...(form.until && { until: form.until }),
+    ...(cleans && form.allTheSame && { allTheSame: true }),
+    ...(until && { until }),
+    ...(form.end === 'NEXT_VISIT' && { untilNextVisit: true }),
   };
 }
 
-function earRequest(form: EarVisitForm): EarVisitRequest {
-  const instruction = instructionOf(form);
+function earRequest(form: EarVisitForm, day: Day): EarVisitRequest {
+  const instruction = instructionOf(form, day);
   const { yeast, cocci, rods } = form;
   return {
     eardrum: form.eardrum,
@@ -142,6 +281,9 @@ function earRequest(form: EarVisitForm): EarVisitRequest {
     ...(form.culture.trim() && { culture: form.culture.trim() }),
     ...(form.done.trim() && { done: form.done.trim() }),
     ...(instruction && { instruction }),
+    ...(form.leftIn && { leftIn: true }),
+    ...(form.goOn && { goOn: true }),
+    ...(form.medicineUntil && { medicineUntil: form.medicineUntil }),
   };
 }
 
@@ -160,8 +302,9 @@ export function requestOf(
   return {
     dogId,
     ...momentOf(form.day, zone, now, corrected),
-    ears: { right: earRequest(form.right), left: earRequest(form.left) },
+    ears: { right: earRequest(form.right, form.day), left: earRequest(form.left, form.day) },
     ...(form.next && { next: form.next }),
+    ...(form.call && { call: true }),
     ...(note && { note }),
   };
 }

@@ -1,6 +1,7 @@
 import type { Schemas } from '../api/client';
 import { methodWord } from '../cleaning/load';
 import { count, dateWithYear } from '../measure/days';
+import { WEEKDAYS } from '../measure/weekdays';
 
 type EarVisit = Schemas['EarVisit'];
 
@@ -25,13 +26,34 @@ function smearWords({ yeast, cocci, rods }: Schemas['Smear']): string {
   return `smear: ${seen.join(', ') || 'nothing'}`;
 }
 
+/** "twice a day", "every 3 days", "on Mon and Thu", "once" */
+export function howOftenWords({ kind, number, weekdays }: Schemas['HowOften']): string {
+  switch (kind) {
+    case 'TIMES_A_DAY':
+      return number === 1 ? 'once a day' : number === 2 ? 'twice a day' : `${number} times a day`;
+    case 'EVERY_DAYS':
+      return number === 1 ? 'every day' : `every ${count(number, 'day')}`;
+    case 'WEEKDAYS': {
+      const named = WEEKDAYS.filter(({ value }) => weekdays.includes(value));
+      return `on ${named.map(({ label }) => label).join(' and ')}`;
+    }
+    case 'ONCE':
+      return 'once';
+  }
+}
+
 /** "clean every 3 days, with a mild rinse, until 9 Dec 2026" */
 export function instructionWords(said: Schemas['CleaningInstruction']): string {
-  const what =
-    said.everyDays === undefined
-      ? 'do not clean'
-      : `clean every ${count(said.everyDays, 'day')}${said.method ? `, ${methodWord(said.method)}` : ''}${said.product ? `, with ${said.product}` : ''}`;
-  return `${what}${said.until ? `, until ${dateWithYear(said.until)}` : ', until another visit'}`;
+  const { howOften } = said;
+  const what = howOften
+    ? `clean ${howOftenWords(howOften)}${said.method ? `, ${methodWord(said.method)}` : ''}${said.product ? `, with ${said.product}` : ''}${said.allTheSame ? ', held or torn all the same' : ''}`
+    : 'leave it alone';
+  const end = said.until
+    ? `until ${dateWithYear(said.until)}`
+    : said.untilNextVisit
+      ? 'until the next visit'
+      : 'until a vet says otherwise';
+  return `${what}, ${end}`;
 }
 
 /** What a vet found and said of one ear, a line each. */
@@ -44,6 +66,9 @@ export function earVisitLines(ear: EarVisit): string[] {
     ear.done,
     ear.instruction && instructionWords(ear.instruction),
     HOLD[ear.hold],
+    ear.goOn && 'go on as ordered',
+    ear.leftIn && 'what is stuck stays in',
+    ear.medicineUntil && `medicine in it until ${dateWithYear(ear.medicineUntil)}`,
   ].filter((line): line is string => typeof line === 'string' && line !== '');
   return lines.length > 0 ? lines : ['nothing noted'];
 }

@@ -40,8 +40,10 @@ import org.evenlobe.core.record.Ground;
 import org.evenlobe.core.record.Handled;
 import org.evenlobe.core.record.Handling;
 import org.evenlobe.core.record.HoldRelease;
+import org.evenlobe.core.record.HowOften;
 import org.evenlobe.core.record.InfectionHistory;
 import org.evenlobe.core.record.Life;
+import org.evenlobe.core.record.LightLook;
 import org.evenlobe.core.record.Load;
 import org.evenlobe.core.record.Moment;
 import org.evenlobe.core.record.Pin;
@@ -184,6 +186,45 @@ public final class TestDog {
             Moment.of(day(day).atTime(LocalTime.of(15, 0)).atZone(ZONE).toInstant(), ZONE),
             new EarPair<>(right, left),
             next,
+            Optional.empty()));
+    return this;
+  }
+
+  public TestDog call(int day, EarVisit right, EarVisit left) {
+    facts.add(
+        new VisitRecord(
+            new UUID(3, day),
+            Moment.of(at(day, 15), ZONE),
+            new EarPair<>(right, left),
+            Optional.empty(),
+            Optional.empty(),
+            true));
+    return this;
+  }
+
+  /** A light look at the right ear. */
+  public TestDog look(int day, LightLook.Change change, boolean hurts) {
+    facts.add(
+        new LightLook(
+            new UUID(12, day),
+            Moment.of(at(day, 9), ZONE),
+            new EarPair<>(Optional.of(new LightLook.Ear(change, hurts)), Optional.empty()),
+            true));
+    return this;
+  }
+
+  /** The right ear filled, and what that showed. */
+  public TestDog showed(int day, EarCleaning.Noticed noticed) {
+    facts.add(
+        new CleaningRecord(
+            new UUID(1, 100L * day + 18),
+            Moment.of(at(day, 18), ZONE),
+            new EarPair<>(
+                Optional.of(
+                    new EarCleaning(
+                        CleaningMethod.FILL, new Load(2), Optional.empty(), 1, noticed)),
+                Optional.empty()),
+            CleaningRecord.Manner.UNSAID,
             Optional.empty()));
     return this;
   }
@@ -335,6 +376,17 @@ public final class TestDog {
         HoldWord.NOTHING_SAID);
   }
 
+  public static EarVisit order(CleaningInstruction instruction) {
+    return new EarVisit(
+        EardrumSeen.NOT_SEEN,
+        Optional.empty(),
+        Optional.empty(),
+        Optional.empty(),
+        false,
+        Optional.of(instruction),
+        HoldWord.NOTHING_SAID);
+  }
+
   public static EarVisit ordered(boolean cleaned, Integer everyDays, LocalDate until) {
     return new EarVisit(
         EardrumSeen.NOT_SEEN,
@@ -343,11 +395,10 @@ public final class TestDog {
         Optional.empty(),
         cleaned,
         Optional.of(
-            new CleaningInstruction(
-                Optional.ofNullable(everyDays),
-                Optional.empty(),
-                Optional.empty(),
-                Optional.ofNullable(until))),
+            everyDays == null
+                ? CleaningInstruction.leaveAlone(Optional.ofNullable(until))
+                : CleaningInstruction.clean(
+                    HowOften.everyDays(everyDays), Optional.ofNullable(until))),
         HoldWord.NOTHING_SAID);
   }
 }

@@ -158,6 +158,11 @@ public final class Samples {
       case "cleanings" -> cleaning(dog, then, 1, 2);
       case "practices" -> practice(dog, then, "TOUCH", "CALM");
       case "visits" -> visit(dog, then, SEEN_EAR, SEEN_EAR);
+      case "looks" ->
+          said(
+              dog,
+              then,
+              ", \"right\": {\"change\": \"BETTER\", \"hurts\": false}, \"dogIsWell\": true");
       case "appointments" -> appointment(dog, then, "2026-01-02", "null");
       case "exposures" -> swim(dog, then, "2026-01-01", "2026-01-01");
       case "dryings" -> said(dog, then, "");

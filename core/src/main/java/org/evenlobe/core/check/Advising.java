@@ -7,6 +7,9 @@ import java.util.function.Predicate;
 import java.util.stream.Stream;
 import org.evenlobe.core.measure.EarPair;
 import org.evenlobe.core.measure.Side;
+import org.evenlobe.core.record.EarFinding;
+import org.evenlobe.core.record.SeenThing;
+import org.evenlobe.core.rule.Rule;
 
 /**
  * What to do after a check: the most pressing thing in one sentence, then the steps. What may go
@@ -14,16 +17,20 @@ import org.evenlobe.core.measure.Side;
  */
 final class Advising {
   private final EarPair<EarVerdict> ears;
+  private final EarPair<EarFinding> finding;
   private final EarPair<Optional<Hold>> holds;
   private final List<String> steps = new ArrayList<>();
 
-  private Advising(EarPair<EarVerdict> ears, EarPair<Optional<Hold>> holds) {
+  private Advising(
+      EarPair<EarVerdict> ears, EarPair<EarFinding> finding, EarPair<Optional<Hold>> holds) {
     this.ears = ears;
+    this.finding = finding;
     this.holds = holds;
   }
 
-  static Advice advice(EarPair<EarVerdict> ears, EarPair<Optional<Hold>> holds) {
-    Advising advising = new Advising(ears, holds);
+  static Advice advice(
+      EarPair<EarVerdict> ears, EarPair<EarFinding> finding, EarPair<Optional<Hold>> holds) {
+    Advising advising = new Advising(ears, finding, holds);
     return new Advice(advising.now(), advising.steps());
   }
 
@@ -35,7 +42,11 @@ final class Advising {
     return switch (worst()) {
       case URGENT -> "Call your vet and go today.";
       case STOP ->
-          "Pour nothing into %s; call your vet today or tomorrow.".formatted(with(Verdict.STOP));
+          worseUnderOrder()
+              ? "Worse than when the vet saw it: call before you go on. Pour nothing into %s."
+                  .formatted(with(Verdict.STOP))
+              : "Pour nothing into %s; call your vet today or tomorrow."
+                  .formatted(with(Verdict.STOP));
       case CAUTION ->
           "Wipe only what you can see of %s, and look again in 3 days."
               .formatted(with(Verdict.CAUTION));
@@ -45,6 +56,10 @@ final class Advising {
   }
 
   private String cleanNow() {
+    List<Side> ordered = sides(side -> has(side, Rule.CHECK_ORDER));
+    if (!ordered.isEmpty()) {
+      return "Go on as your vet ordered with %s.".formatted(names(ordered));
+    }
     List<Side> waxy = sides(side -> ears.get(side).verdict() == Verdict.CLEAN);
     List<Side> open = waxy.stream().filter(side -> !held().contains(side)).toList();
     if (open.isEmpty()) {
@@ -54,6 +69,14 @@ final class Advising {
     return wipe
         ? "Wipe what you can see of %s, today or tomorrow.".formatted(names(open))
         : "Clean %s, today or tomorrow.".formatted(names(open));
+  }
+
+  private boolean worseUnderOrder() {
+    return Stream.of(Side.values()).anyMatch(side -> has(side, Rule.CHECK_WORSE));
+  }
+
+  private boolean has(Side side, Rule rule) {
+    return ears.get(side).reasons().stream().anyMatch(why -> why.reason().rule() == rule);
   }
 
   private String stillHeld() {
@@ -84,8 +107,51 @@ final class Advising {
       case CLEAN, LEAVE -> {}
     }
     other();
+    firstThings();
+    notes();
     holdSteps();
     return List.copyOf(steps);
+  }
+
+  /** What is done away with first, and how. */
+  private void firstThings() {
+    for (Side side : Side.values()) {
+      EarFinding found = finding.get(side);
+      if (found.has(SeenThing.HAIR_BLOCKING)) {
+        steps.add(
+            "The %s: hair first. Comb it out and trim round the opening with blunt tips, never toward the canal; look at the ear again today, and only wipe until then."
+                .formatted(side.ear()));
+      }
+      if (found.has(SeenThing.MAT_UNDER_FLAP)) {
+        steps.add(
+            "The %s: the mat under the flap first. Comb or trim it out, never toward the canal; look at the ear again today, and only wipe until then."
+                .formatted(side.ear()));
+      }
+      if (found.has(SeenThing.LUMP_BLOCKING)) {
+        steps.add(
+            "The %s: a lump blocks it. Only wipe, and show it to your vet.".formatted(side.ear()));
+      }
+    }
+  }
+
+  /** What decides nothing and is to be known. */
+  private void notes() {
+    if (any(SeenThing.FLEAS)) {
+      steps.add("Fleas: the whole dog needs treating, or the itch stays.");
+    }
+    if (any(SeenThing.FLAKING)) {
+      steps.add("Dry, flaking skin without redness: the ears may be cleaned too often.");
+    }
+    if (any(SeenThing.LUMP)) {
+      steps.add("A lump: show it to your vet at the next visit, and sooner if it grows or bleeds.");
+    }
+    if (any(SeenThing.THICKENED)) {
+      steps.add("Thickened skin: if your vet does not know of it, have it looked at.");
+    }
+  }
+
+  private boolean any(SeenThing thing) {
+    return finding.right().has(thing) || finding.left().has(thing);
   }
 
   /** What the better ear wants, where the two differ. */
@@ -102,12 +168,14 @@ final class Advising {
         case CAUTION -> steps.add("The %s: wipe only what you can see.".formatted(side.ear()));
         case CLEAN ->
             steps.add(
-                "The %s is waxy: %s"
-                    .formatted(
-                        side.ear(),
-                        ear.mayGoIn() == MayGoIn.IN_EAR
-                            ? "cleaning it is worth it, with a cloth of its own."
-                            : "wipe what you can see, with a cloth of its own."));
+                has(side, Rule.CHECK_ORDER)
+                    ? "The %s: as your vet ordered.".formatted(side.ear())
+                    : "The %s is waxy: %s"
+                        .formatted(
+                            side.ear(),
+                            ear.mayGoIn() == MayGoIn.IN_EAR
+                                ? "cleaning it is worth it, with a cloth of its own."
+                                : "wipe what you can see, with a cloth of its own."));
         default -> steps.add("The %s is quiet: leave it alone.".formatted(side.ear()));
       }
     }

@@ -35,7 +35,7 @@ public final class CheckVerdicts {
         evenness,
         holds,
         intake,
-        Advising.advice(ears, holds));
+        Advising.advice(ears, signs.map(EarSigns::ear), holds));
   }
 
   private static EarVerdict ear(

@@ -26,6 +26,16 @@ public record EarSigns(Side side, EarFinding ear, DogSigns dog, EarBackground be
         side -> new EarSigns(side, check.ears().get(side), check.dog(), before.get(side)));
   }
 
+  /** The same ear with another finding. */
+  public EarSigns with(EarFinding other) {
+    return new EarSigns(side, other, dog, before);
+  }
+
+  /** The same ear, of which something else is known from before. */
+  public EarSigns with(EarBackground other) {
+    return new EarSigns(side, ear, dog, other);
+  }
+
   Grade itch() {
     return dog.itch(side);
   }
@@ -39,7 +49,8 @@ public record EarSigns(Side side, EarFinding ear, DogSigns dog, EarBackground be
     return ear.dischargeKind() == kind && ear.discharge().atLeast(grade);
   }
 
-  boolean isDeaf() {
+  /** Whether it did not turn to a sound. */
+  public boolean isDeaf() {
     return ear.hearing() == HearingTry.DID_NOT_TURN;
   }
 

@@ -9,6 +9,11 @@ public enum MayGoIn {
   /** Nothing. */
   NONE;
 
+  /** The less of the two. */
+  public MayGoIn or(MayGoIn other) {
+    return compareTo(other) >= 0 ? this : other;
+  }
+
   /**
    * What may go into an ear (rule CHECK_MAY_GO_IN).
    *
@@ -17,12 +22,14 @@ public enum MayGoIn {
    * @param eardrum what is known of its eardrum
    * @param trouble whether the record shows what makes an eardrum that is not known to be whole
    *     doubtful
+   * @param wipeOnly whether hair, a mat, a lump or a medicine keeps all but a wipe out
    */
-  public static MayGoIn of(Verdict verdict, boolean held, EardrumKnown eardrum, boolean trouble) {
+  public static MayGoIn of(
+      Verdict verdict, boolean held, EardrumKnown eardrum, boolean trouble, boolean wipeOnly) {
     if (held || verdict.atLeast(Verdict.STOP) || eardrum == EardrumKnown.NOT_INTACT) {
       return NONE;
     }
     boolean doubtful = eardrum != EardrumKnown.INTACT && trouble;
-    return verdict == Verdict.CAUTION || doubtful ? WIPE : IN_EAR;
+    return verdict == Verdict.CAUTION || doubtful || wipeOnly ? WIPE : IN_EAR;
   }
 }

@@ -17,7 +17,10 @@ import static org.evenlobe.core.record.Grade.MODERATE;
 import static org.evenlobe.core.record.Grade.SEVERE;
 
 import java.util.ArrayList;
+import java.util.EnumSet;
 import java.util.List;
+import java.util.Optional;
+import java.util.Set;
 import java.util.function.Function;
 import java.util.function.Predicate;
 import org.evenlobe.core.check.VerdictRule.Origin;
@@ -30,8 +33,8 @@ import org.evenlobe.core.rule.Rule;
  * The verdict of an ear: the worst line of this table that holds.
  *
  * <p>Two laws hold over all inputs: making any sign worse never gives a milder verdict, and
- * swapping the ears swaps the answers. For example brown discharge of grade 2 with itch 1 is
- * CAUTION; without itch or redness it is CLEAN.
+ * swapping the ears swaps the answers. For example brown discharge of grade 2 with redness 1 is
+ * CAUTION; without redness it is CLEAN, a mild itch or none.
  */
 public final class VerdictTable {
   private static final int CAUTION_SCORE = 4;
@@ -76,7 +79,7 @@ public final class VerdictTable {
               s ->
                   s.dog().unwell()
                       && s.ear().score() >= UNWELL_SCORE
-                      && ownSigns(s).atLeast(CAUTION),
+                      && ownVerdict(s).atLeast(CAUTION),
               s -> "Off its food or feverish, with an ear score of " + s.ear().score() + ".",
               VET_TODAY),
           new VerdictRule(
@@ -150,15 +153,6 @@ public final class VerdictTable {
               s -> "The discharge is black, " + grade(s.ear().discharge()) + "."),
           caution(
               Rule.CHECK_BROWN,
-              s -> s.discharges(MODERATE, BROWN) && s.itches(MILD),
-              s ->
-                  "Brown discharge, "
-                      + grade(s.ear().discharge())
-                      + ", with itch "
-                      + grade(s.itch())
-                      + "."),
-          caution(
-              Rule.CHECK_BROWN,
               s -> s.discharges(MODERATE, BROWN) && s.ear().redness().atLeast(MILD),
               s ->
                   "Brown discharge, "
@@ -184,17 +178,10 @@ public final class VerdictTable {
               s -> s.ear().score() >= CAUTION_SCORE,
               s -> "The ear score is " + s.ear().score() + "; 4 or more asks for caution."),
           caution(
-              Rule.CHECK_MAT,
-              s -> s.ear().has(SeenThing.MAT_UNDER_FLAP),
-              s -> "A mat under the flap keeps the air out."),
-          caution(
               Rule.CHECK_TICK,
               s -> s.ear().has(SeenThing.TICK_LIFTED),
               s -> "A tick sat here and was lifted off."),
-          caution(
-              Rule.CHECK_HAIR,
-              s -> s.ear().has(SeenThing.HAIR_BLOCKING),
-              s -> "Hair blocks the canal."),
+          caution(Rule.CHECK_CUT, s -> s.ear().has(SeenThing.CUT), s -> "A cut or a bite."),
           caution(
               Rule.CHECK_HEARING,
               EarSigns::isDeaf,
@@ -232,25 +219,108 @@ public final class VerdictTable {
   private static final List<VerdictRule> EAR_RULES =
       RULES.stream().filter(rule -> rule.origin() == Origin.EAR).toList();
 
-  /** The verdict of an ear. */
+  private static final List<VerdictRule> URGENT_RULES =
+      SIGN_RULES.stream().filter(rule -> rule.verdict() == URGENT).toList();
+
+  private static final List<VerdictRule> SPARED_RULES =
+      SIGN_RULES.stream()
+          .filter(rule -> rule.origin() == Origin.DOG)
+          .filter(rule -> rule.rule() != Rule.CHECK_UNWELL && rule.rule() != Rule.CHECK_BLOW)
+          .toList();
+
+  private static final List<VerdictRule> LASTING_RULES =
+      EAR_RULES.stream()
+          .filter(rule -> rule.verdict().atLeast(CAUTION))
+          .filter(rule -> rule.rule() != Rule.CHECK_ITCH)
+          .filter(rule -> rule.rule() != Rule.CHECK_TICK || rule.verdict() == STOP)
+          .toList();
+
+  /** The verdict of an ear: by a vet's order where that covers its signs. */
   public static Verdict verdict(EarSigns signs) {
     return verdict(signs, signVerdict(signs));
   }
 
   /** The same where its sign verdict is at hand. */
   public static Verdict verdict(EarSigns signs, Verdict bySign) {
-    return bySign.or(first(signs, OTHER_RULES));
+    Optional<Cover> cover = signs.before().cover();
+    if (cover.isPresent()) {
+      return CoveredVerdict.reasons(signs, cover.get()).get(0).verdict();
+    }
+    Verdict sign =
+        signs.before().spared().isEmpty() ? bySign : first(signs, notSpared(signs, SIGN_RULES));
+    return sign.or(first(signs, OTHER_RULES));
   }
 
-  /** The verdict without the eardrum and without a vet's hold. */
+  /** The verdict without the eardrum, without a vet's hold and without an order. */
   public static Verdict signVerdict(EarSigns signs) {
     return first(signs, SIGN_RULES);
   }
 
+  /** The sign verdict by the ear's own signs, not by those of the whole dog. */
+  public static Verdict ownVerdict(EarSigns signs) {
+    return first(signs, EAR_RULES);
+  }
+
+  /**
+   * The verdict that opens a hold: of what an order covers, by what is worse; else by its signs,
+   * without those of the whole dog that a vet saw.
+   */
+  public static Verdict openingVerdict(EarSigns signs) {
+    return signs.before().cover().isPresent()
+        ? verdict(signs, LEAVE)
+        : first(signs, notSpared(signs, SIGN_RULES));
+  }
+
+  /**
+   * Whether the dog shows a sign from beyond the eardrum that no vet saw: its head tilts, it loses
+   * its balance, its eyes flick or its face droops.
+   */
+  public static boolean isVestibular(EarSigns signs) {
+    Set<Rule> known = EnumSet.noneOf(Rule.class);
+    known.addAll(signs.before().spared());
+    signs
+        .before()
+        .cover()
+        .filter(Cover::excusesUrgent)
+        .ifPresent(cover -> known.addAll(seenOfTheDog(cover.reference())));
+    return SPARED_RULES.stream()
+        .filter(rule -> rule.rule() != Rule.CHECK_SUDDEN_SHAKING)
+        .anyMatch(rule -> rule.holds().test(signs) && !known.contains(rule.rule()));
+  }
+
+  /** Whether the ear asks for caution by more than itch and a tick that was lifted off. */
+  public static boolean isLasting(EarSigns signs) {
+    return first(signs, LASTING_RULES) != LEAVE;
+  }
+
+  /** Whether an ear under an order is no better than the vet saw it. */
+  public static boolean isNoBetter(EarSigns signs) {
+    return signs
+        .before()
+        .cover()
+        .filter(cover -> CoveredVerdict.isNoBetter(signs, cover))
+        .isPresent();
+  }
+
+  /** The signs of the whole dog that a vet saw, where the reference had them. */
+  public static Set<Rule> seenOfTheDog(EarSigns reference) {
+    Set<Rule> seen = EnumSet.noneOf(Rule.class);
+    for (VerdictRule rule : SPARED_RULES) {
+      if (rule.holds().test(reference)) {
+        seen.add(rule.rule());
+      }
+    }
+    return seen;
+  }
+
   /** Every reason that holds, the worst first; never empty. */
   public static List<VerdictReason> reasons(EarSigns signs) {
+    Optional<Cover> cover = signs.before().cover();
+    if (cover.isPresent()) {
+      return CoveredVerdict.reasons(signs, cover.get());
+    }
     List<VerdictReason> reasons = new ArrayList<>();
-    for (VerdictRule rule : RULES) {
+    for (VerdictRule rule : notSpared(signs, RULES)) {
       if (rule.holds().test(signs) && (rule.verdict() != CLEAN || reasons.isEmpty())) {
         reasons.add(rule.reason(signs));
       }
@@ -258,8 +328,15 @@ public final class VerdictTable {
     return reasons.isEmpty() ? List.of(QUIET.reason(signs)) : List.copyOf(reasons);
   }
 
-  private static Verdict ownSigns(EarSigns signs) {
-    return first(signs, EAR_RULES);
+  static List<VerdictRule> urgentRules() {
+    return URGENT_RULES;
+  }
+
+  private static List<VerdictRule> notSpared(EarSigns signs, List<VerdictRule> rules) {
+    Set<Rule> spared = signs.before().spared();
+    return spared.isEmpty()
+        ? rules
+        : rules.stream().filter(rule -> !spared.contains(rule.rule())).toList();
   }
 
   private static Verdict first(EarSigns signs, List<VerdictRule> rules) {

@@ -59,9 +59,12 @@ final class MethodChoice {
     }
     Optional<CleaningMethod> ordered = ear.order().flatMap(CleaningInstruction::method);
     if (ordered.isPresent()) {
-      say("Your vet said how: %s.".formatted(ordered.get().words()));
+      boolean wipe = ordered.get().inCanal() && ear.mayGoIn() == MayGoIn.WIPE;
+      say(
+          (wipe ? "Your vet said %s, but only wipe it as it is now." : "Your vet said how: %s.")
+              .formatted(ordered.get().words()));
       beyondTheLadder();
-      return ordered;
+      return wipe ? Optional.of(CleaningMethod.WIPE) : ordered;
     }
     if (ear.order().isPresent()) {
       beyondTheLadder();
@@ -81,8 +84,8 @@ final class MethodChoice {
     if (ear.verdict().atLeast(Verdict.STOP)) {
       return Optional.of("The check says no liquid in the %s.".formatted(side.ear()));
     }
-    if (ear.order().filter(order -> order.everyDays().isEmpty()).isPresent()) {
-      return Optional.of("Your vet said not to clean the %s.".formatted(side.ear()));
+    if (ear.order().filter(order -> !order.cleans()).isPresent()) {
+      return Optional.of("Your vet said to leave the %s alone.".formatted(side.ear()));
     }
     return ear.mayGoIn() == MayGoIn.NONE
         ? Optional.of("Nothing may go into the %s.".formatted(side.ear()))

@@ -7,10 +7,10 @@ import java.util.Collections;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import java.util.UUID;
 import java.util.function.Predicate;
 import org.evenlobe.core.check.CheckVerdict;
 import org.evenlobe.core.check.CheckVerdicts;
-import org.evenlobe.core.check.EarSigns;
 import org.evenlobe.core.check.EarStory;
 import org.evenlobe.core.check.EardrumKnown;
 import org.evenlobe.core.check.Hold;
@@ -24,6 +24,7 @@ import org.evenlobe.core.record.DogProfile;
 import org.evenlobe.core.record.DogRecord;
 import org.evenlobe.core.record.EarFinding;
 import org.evenlobe.core.record.InfectionHistory;
+import org.evenlobe.core.record.LightLook;
 import org.evenlobe.core.record.VisitRecord;
 import org.evenlobe.core.rule.Reason;
 import org.evenlobe.core.rule.Rule;
@@ -97,15 +98,13 @@ public final class DogHistory {
         fold.take(fact, last >= 0 && fact == checks.get(last));
       }
     }
-    fold.wet.close(today);
+    fold.close(today);
     return new DogHistory(dog, today, fold);
   }
 
   private EarStory story(LocalDate day, int worseBefore) {
     long inTwelveMonths =
-        fold.flares.flares().stream()
-            .filter(flare -> flare.reaches(day.minusMonths(FLARE_MONTHS)))
-            .count();
+        fold.flares.flares().stream().filter(flare -> flare.isWithinAYear(day)).count();
     boolean longStanding =
         fold.flares
             .current()
@@ -133,9 +132,8 @@ public final class DogHistory {
 
   /** All that the latest check says. */
   public Optional<CheckVerdict> latestVerdict() {
-    return latest()
-        .map(latest -> EarSigns.of(latest.check(), fold.beforeLatest))
-        .map(signs -> CheckVerdicts.of(signs, stories(), holds(), mayGoIn(), intake()));
+    return fold.latestSigns.map(
+        signs -> CheckVerdicts.of(signs, stories(), holds(), mayGoIn(), intake()));
   }
 
   private EarPair<EarStory> stories() {
@@ -185,17 +183,25 @@ public final class DogHistory {
    * cleaned, for the vet's word overrides.
    */
   public Verdict verdictNow(Side side) {
+    Verdict found = found(side).map(EarLine.Found::verdict).orElse(Verdict.LEAVE);
     return latest()
         .filter(check -> !fold.lines.get(side).isLiftedSince())
         .map(check -> check.verdicts().get(side))
-        .orElse(Verdict.LEAVE);
+        .orElse(Verdict.LEAVE)
+        .or(found);
+  }
+
+  private Optional<EarLine.Found> found(Side side) {
+    return fold.lines.get(side).found();
   }
 
   private Verdict signNow(Side side) {
+    Verdict found = found(side).map(EarLine.Found::verdict).orElse(Verdict.LEAVE);
     return latest()
         .filter(check -> !fold.lines.get(side).isLiftedSince())
         .map(check -> check.signs().get(side))
-        .orElse(Verdict.LEAVE);
+        .orElse(Verdict.LEAVE)
+        .or(found);
   }
 
   /** Whether an ear was not quiet at its latest check, and no vet has said since that it may. */
@@ -203,19 +209,108 @@ public final class DogHistory {
     return !signNow(side).isQuiet();
   }
 
-  /** What may go into each ear by its latest check, a visit since, its holds and its eardrum. */
+  /**
+   * What may go into each ear: by its latest check, what has happened since, and its vet's word.
+   */
   public EarPair<MayGoIn> mayGoIn() {
-    return EarPair.bySide(
-        side ->
-            MayGoIn.of(
-                signNow(side),
-                fold.lines.get(side).isHeld(today),
-                fold.lines.get(side).eardrum(today),
-                troubled(side)));
+    return EarPair.bySide(this::mayGoIn);
   }
 
-  private boolean troubled(Side side) {
-    return fold.troubleOnRecord || fold.lines.get(side).isDeaf();
+  private MayGoIn mayGoIn(Side side) {
+    EarLine line = fold.lines.get(side);
+    OrderLine orders = line.order();
+    Optional<VetOrder> order = orders.on(today);
+    boolean leftAlone = order.filter(one -> !one.cleans()).isPresent();
+    if (leftAlone || line.isHeld(today) || orders.wantsCheckFirst(today)) {
+      return MayGoIn.NONE;
+    }
+    boolean wipeOnly = isWipeOnly(side);
+    MayGoIn most = wipeOnly ? MayGoIn.WIPE : MayGoIn.IN_EAR;
+    if (order.isPresent()) {
+      MayGoIn ordered = order.get().putsIn().or(most);
+      if (orders.isCovered(today) && verdictNow(side).isQuiet()) {
+        return ordered;
+      }
+      if (!orders.isCovered(today) && signNow(side).isQuiet() && orders.opensUncovered(today)) {
+        return ordered;
+      }
+    }
+    return MayGoIn.of(
+        signNow(side),
+        false,
+        line.order().allTheSame(today) ? EardrumKnown.NOT_KNOWN : line.eardrum(today),
+        isDoubtful(side),
+        wipeOnly || line.medicine().isGiven(today));
+  }
+
+  /** Whether something to be done away with first, or a lump, keeps all but a wipe out. */
+  public boolean isWipeOnly(Side side) {
+    return latest().filter(check -> check.check().ears().get(side).wipeOnly()).isPresent();
+  }
+
+  private boolean isDoubtful(Side side) {
+    return fold.lines.get(side).isDoubtful(today)
+        || flares().stream()
+            .anyMatch(flare -> flare.uncovered().contains(side) && flare.isWithinAYear(today))
+        || (!spansAYear() && dog.profile().life().infections() != InfectionHistory.NONE);
+  }
+
+  private boolean spansAYear() {
+    return fold.begun.map(day -> !day.plusMonths(FLARE_MONTHS).isAfter(today)).orElse(false);
+  }
+
+  /** The order of a vet for an ear that is in force. */
+  public Optional<VetOrder> order(Side side) {
+    return fold.lines.get(side).order().on(today);
+  }
+
+  /** Whether an order covers what an ear shows: a vet has seen what is wrong with it. */
+  public boolean isCovered(Side side) {
+    return fold.lines.get(side).order().isCovered(today);
+  }
+
+  /** Whether a full check is wanted before anything goes into an ear. */
+  public boolean wantsCheckFirst(Side side) {
+    return fold.lines.get(side).order().wantsCheckFirst(today);
+  }
+
+  /** Whether an ear under an order is no better than its vet saw it. */
+  public boolean isNoBetter(Side side) {
+    return fold.lines.get(side).order().isNoBetter(today);
+  }
+
+  /** Whether medicine goes into an ear today. */
+  public boolean isTreated(Side side) {
+    return fold.lines.get(side).medicine().isGiven(today);
+  }
+
+  /** The cleaning that showed what no check has looked at since, where one did: it, and its day. */
+  public Optional<FoundWhileCleaning> foundWhileCleaning(Side side) {
+    return found(side).map(one -> new FoundWhileCleaning(one.cleaning(), one.day(), one.verdict()));
+  }
+
+  /**
+   * What a cleaning showed.
+   *
+   * @param cleaning its id
+   * @param day its day
+   * @param verdict what it asks for
+   */
+  public record FoundWhileCleaning(UUID cleaning, LocalDate day, Verdict verdict) {}
+
+  /** The latest light look. */
+  public Optional<LightLook> latestLook() {
+    return fold.look;
+  }
+
+  /** The last day on which a vet looked at an eardrum. */
+  public Optional<LocalDate> drumLookedAtOn(Side side) {
+    return fold.lines.get(side).drumLookedAtOn(today);
+  }
+
+  /** The day of the first check or visit. */
+  public Optional<LocalDate> begun() {
+    return fold.begun;
   }
 
   /** What is known of an eardrum. */
@@ -234,7 +329,7 @@ public final class DogHistory {
     if (unknown.isEmpty()) {
       return List.of();
     }
-    List<Side> doubtful = unknown.stream().filter(this::troubled).toList();
+    List<Side> doubtful = unknown.stream().filter(this::isDoubtful).toList();
     return List.of(
         Reason.of(
             Rule.CHECK_MAY_GO_IN,
@@ -277,8 +372,7 @@ public final class DogHistory {
         fold.troubleOn
             .map(day -> ChronoUnit.DAYS.between(day, today) < QUIET_RECORD_DAYS)
             .orElse(false);
-    return !recently
-        && flares().stream().noneMatch(flare -> flare.reaches(today.minusMonths(FLARE_MONTHS)));
+    return !recently && flares().stream().noneMatch(flare -> flare.isWithinAYear(today));
   }
 
   /**
@@ -289,15 +383,13 @@ public final class DogHistory {
     long confirmed =
         flares().stream()
             .filter(Flare::confirmed)
-            .filter(flare -> flare.reaches(today.minusMonths(FLARE_MONTHS)))
+            .filter(flare -> flare.isWithinAYear(today))
             .count();
     InfectionHistory recorded =
         confirmed == 0
             ? InfectionHistory.NONE
             : confirmed == 1 ? InfectionHistory.ONE : InfectionHistory.TWO_OR_MORE;
     InfectionHistory stated = dog.profile().life().infections();
-    boolean spans =
-        fold.begun.map(day -> !day.isAfter(today.minusMonths(FLARE_MONTHS))).orElse(false);
-    return spans || recorded.compareTo(stated) > 0 ? recorded : stated;
+    return spansAYear() || recorded.compareTo(stated) > 0 ? recorded : stated;
   }
 }

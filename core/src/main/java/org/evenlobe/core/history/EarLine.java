@@ -9,15 +9,20 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
+import org.evenlobe.core.check.Cover;
 import org.evenlobe.core.check.EarBackground;
+import org.evenlobe.core.check.EarSigns;
 import org.evenlobe.core.check.EardrumKnown;
 import org.evenlobe.core.check.Hold;
 import org.evenlobe.core.check.Verdict;
+import org.evenlobe.core.check.VerdictTable;
 import org.evenlobe.core.measure.Side;
 import org.evenlobe.core.record.CheckRecord;
 import org.evenlobe.core.record.DogProfile;
+import org.evenlobe.core.record.DogSigns;
 import org.evenlobe.core.record.EarFinding;
 import org.evenlobe.core.record.EarVisit;
+import org.evenlobe.core.record.EarVisit.HoldWord;
 import org.evenlobe.core.record.Grade;
 import org.evenlobe.core.record.HearingTry;
 import org.evenlobe.core.record.VisitRecord;
@@ -35,6 +40,9 @@ import org.evenlobe.core.rule.Rule;
  */
 final class EarLine {
   private static final int QUIET_DAYS = 2;
+  private static final int CHECKED_WITHIN_DAYS = 3;
+  private static final int DOUBTFUL_MONTHS = 12;
+  private static final int DOUBTFUL_AFTER_DAYS = 30;
 
   private final Side side;
   private final UUID dog;
@@ -51,6 +59,16 @@ final class EarLine {
   private boolean heardBefore;
   private boolean deaf;
   private int worseRunning;
+  private Optional<LocalDate> severeOn = Optional.empty();
+  private boolean drumInDoubt;
+  private Optional<LocalDate> cautionFrom = Optional.empty();
+  private Optional<LocalDate> cautionRun = Optional.empty();
+  private Optional<Found> found = Optional.empty();
+  private Optional<Found> pending = Optional.empty();
+  private Optional<EarFinding> lastFinding = Optional.empty();
+  private Optional<LocalDate> cleanedOn = Optional.empty();
+  private final OrderLine order = new OrderLine();
+  private final MedicineLine medicine = new MedicineLine();
   private final Set<LocalDate> forTheVet = new HashSet<>();
 
   /** What opened a hold, and when. */
@@ -63,6 +81,93 @@ final class EarLine {
     this.eardrum = new EardrumLine(profile.eardrum());
   }
 
+  /**
+   * What a cleaning showed that no check has looked at since.
+   *
+   * @param cleaning its id
+   * @param day its day
+   * @param verdict what it asks for
+   * @param lasting whether it is more than itch
+   * @param score of the ear with it
+   */
+  record Found(UUID cleaning, LocalDate day, Verdict verdict, boolean lasting, int score) {}
+
+  /**
+   * A check of this ear, judged.
+   *
+   * @param check the check
+   * @param signs the ear's signs, as they are read
+   * @param sign its sign verdict
+   * @param opens the verdict that opens a hold: what an order covers does not
+   * @param own its sign verdict by the ear's own signs
+   * @param itchless its sign verdict if this ear did not itch
+   * @param urgentAnywhere whether either ear's is URGENT: that holds both
+   * @param vestibular whether the whole dog shows a sign from beyond the eardrum that no vet saw
+   * @param isWorse whether this was the worse ear
+   */
+  record Judged(
+      CheckRecord check,
+      EarSigns signs,
+      Verdict sign,
+      Verdict opens,
+      Verdict own,
+      Verdict itchless,
+      boolean urgentAnywhere,
+      boolean vestibular,
+      boolean isWorse) {}
+
+  /** Days go by up to one. */
+  void advance(LocalDate day) {
+    order.advance(day);
+    order.takeEnded().ifPresent(this::heldSinceTheOrder);
+  }
+
+  private void heldSinceTheOrder(OrderLine.Ended ended) {
+    Optional<Opened> opened = Optional.of(new Opened(ended.day(), ended.check().check()));
+    if (ended.check().sign() == Verdict.URGENT) {
+      urgent = urgent.or(() -> opened);
+    } else {
+      stopped = stopped.or(() -> opened);
+    }
+    quietFrom = Optional.empty();
+    liftedSince = false;
+  }
+
+  /** An ear's signs at a check, as they are read there: with medicine, and under an order. */
+  EarSigns read(EarFinding finding, DogSigns dog, LocalDate day, Set<Rule> spared) {
+    EarSigns signs = new EarSigns(side, finding, dog, background(day));
+    boolean treated = medicine.isIn(day);
+    EarSigns shown = treated ? medicine.read(signs) : signs;
+    Optional<Cover> cover =
+        order.cover(day, shown, cleanedOn.filter(day::equals).isPresent(), treated);
+    if (cover.isPresent()) {
+      return shown.with(shown.before().under(cover.get()));
+    }
+    return spared.isEmpty() ? shown : shown.with(shown.before().sparing(spared));
+  }
+
+  /** The signs of the whole dog that a vet saw with this ear, and covers in both. */
+  Set<Rule> spares(LocalDate day) {
+    return order.spares(day).map(VerdictTable::seenOfTheDog).orElse(Set.of());
+  }
+
+  Side side() {
+    return side;
+  }
+
+  /** Whether no order and no medicine has a say on that day. */
+  boolean isPlain(LocalDate day) {
+    return order.on(day).isEmpty() && !medicine.isIn(day);
+  }
+
+  OrderLine order() {
+    return order;
+  }
+
+  MedicineLine medicine() {
+    return medicine;
+  }
+
   /** What a check on that day needs to know. */
   EarBackground background(LocalDate day) {
     return new EarBackground(
@@ -70,53 +175,129 @@ final class EarLine {
         heardBefore,
         deaf,
         eardrum.on(day),
-        heldByVet.isPresent());
+        heldByVet.isPresent() && !order.allTheSame(day));
   }
 
-  /**
-   * Takes a check.
-   *
-   * @param day its local day
-   * @param sign its sign verdict in this ear
-   * @param itchless its sign verdict if this ear did not itch
-   * @param urgentAnywhere whether either ear's is URGENT: that holds both
-   * @param isWorse whether this was the worse ear
-   */
-  void take(
-      CheckRecord check,
-      LocalDate day,
-      Verdict sign,
-      Verdict itchless,
-      boolean urgentAnywhere,
-      boolean isWorse) {
+  /** Takes a check. */
+  void take(Judged judged) {
+    CheckRecord check = judged.check();
+    LocalDate day = check.day();
+    Verdict sign = judged.sign();
+    boolean treated = medicine.isIn(day);
+    Optional<Cover> cover = judged.signs().before().cover();
     EarFinding finding = check.ears().get(side);
     liftedSince = false;
-    if (sign.atLeast(Verdict.STOP) || urgentAnywhere) {
+    found = Optional.empty();
+    lastFinding = Optional.of(finding);
+    if (sign.atLeast(Verdict.STOP) || judged.urgentAnywhere()) {
       forTheVet.add(day);
     }
-    if (sign.atLeast(Verdict.STOP)) {
+    if (judged.opens().atLeast(Verdict.STOP)) {
       eardrum.severe(day);
+      if (judged.own().atLeast(Verdict.STOP)) {
+        severeOn = Optional.of(day);
+      }
     }
-    if (sign == Verdict.STOP && stopped.isEmpty()) {
-      stopped = Optional.of(new Opened(day, check.id()));
-    }
-    if (urgentAnywhere && urgent.isEmpty()) {
-      urgent = Optional.of(new Opened(day, check.id()));
-    }
-    if (sign.isQuiet()) {
+    drumInDoubt |= judged.vestibular();
+    open(judged.opens(), judged.urgentAnywhere(), day, check.id());
+    if (!sign.isQuiet()) {
+      quietFrom = Optional.empty();
+    } else if (!treated) {
       if (quietFrom.isEmpty()) {
         quietFrom = Optional.of(day);
       }
       quietTo = day;
       normal.take(finding);
-    } else {
-      quietFrom = Optional.empty();
     }
-    if (diagnosedAllergy && itchless.isQuiet() && !check.dog().shakesSuddenly()) {
+    if (diagnosedAllergy && judged.itchless().isQuiet() && !check.dog().shakesSuddenly()) {
       itch.take(check.dog().itch(side));
     }
     hear(finding.hearing());
-    worseRunning = isWorse ? worseRunning + 1 : 0;
+    worseRunning = judged.isWorse() ? worseRunning + 1 : 0;
+    order.take(
+        new OrderLine.Seen(check.id(), day, judged.signs(), sign),
+        cover,
+        judged.own(),
+        judged.vestibular(),
+        treated,
+        judged.opens() == Verdict.CLEAN && VerdictTable.isNoBetter(judged.signs()));
+  }
+
+  private void open(Verdict opens, boolean urgentAnywhere, LocalDate day, UUID fact) {
+    if (opens == Verdict.STOP && stopped.isEmpty()) {
+      stopped = Optional.of(new Opened(day, fact));
+    }
+    if (urgentAnywhere && urgent.isEmpty()) {
+      urgent = Optional.of(new Opened(day, fact));
+    }
+  }
+
+  /**
+   * A check at which this ear asked for caution, in a run of them: a drum that was seen whole
+   * before is in doubt after {@value #DOUBTFUL_AFTER_DAYS} days of one flare.
+   */
+  void cautioned(LocalDate run, boolean isFlare, LocalDate day) {
+    boolean goesOn =
+        cautionRun.filter(run::equals).isPresent()
+            && cautionFrom.filter(eardrum::isNotSeenSince).isPresent();
+    if (!goesOn) {
+      cautionRun = Optional.of(run);
+      cautionFrom = Optional.of(day);
+    } else if (isFlare
+        && ChronoUnit.DAYS.between(cautionFrom.orElseThrow(), day) >= DOUBTFUL_AFTER_DAYS) {
+      eardrum.severe(day);
+    }
+  }
+
+  /** Takes what a cleaning showed, where it asks for something. */
+  void take(Found shown, boolean urgentAnywhere) {
+    found = Optional.of(shown);
+    pending = found;
+    liftedSince = false;
+    if (shown.verdict().atLeast(Verdict.STOP)) {
+      forTheVet.add(shown.day());
+      quietFrom = Optional.empty();
+    }
+    open(shown.verdict(), urgentAnywhere, shown.day(), shown.cleaning());
+  }
+
+  /**
+   * What a cleaning showed and counts from now on: it does not where the ear's next check, within
+   * {@value #CHECKED_WITHIN_DAYS} days, is quiet.
+   *
+   * @param quietCheck whether a check of that day found the ear quiet; empty where there was none
+   */
+  Optional<Found> settled(LocalDate day, Optional<Boolean> quietCheck) {
+    if (pending.isEmpty()) {
+      return pending;
+    }
+    boolean late = ChronoUnit.DAYS.between(pending.get().day(), day) > CHECKED_WITHIN_DAYS;
+    if (!late && quietCheck.isEmpty()) {
+      return Optional.empty();
+    }
+    Optional<Found> shown = pending.filter(one -> late || !quietCheck.orElseThrow());
+    pending = Optional.empty();
+    shown
+        .filter(one -> one.verdict().atLeast(Verdict.STOP))
+        .ifPresent(one -> severeOn = Optional.of(one.day()));
+    return shown;
+  }
+
+  /** What a cleaning showed that no check has looked at since. */
+  Optional<Found> found() {
+    return found;
+  }
+
+  void cleaned(LocalDate day) {
+    cleanedOn = Optional.of(day);
+  }
+
+  /** Whether the record makes a drum doubtful that is not known to be whole. */
+  boolean isDoubtful(LocalDate day) {
+    return deaf
+        || drumInDoubt
+        || pending.filter(one -> one.verdict().atLeast(Verdict.STOP)).isPresent()
+        || severeOn.filter(on -> on.plusMonths(DOUBTFUL_MONTHS).isAfter(day)).isPresent();
   }
 
   private void hear(HearingTry tried) {
@@ -128,18 +309,36 @@ final class EarLine {
 
   void take(VisitRecord visit) {
     EarVisit ear = visit.ears().get(side);
-    eardrum.seen(ear.eardrum(), visit.day());
-    itch.visited();
-    switch (ear.hold()) {
-      case SET -> heldByVet = heldByVet.or(() -> Optional.of(new Opened(visit.day(), visit.id())));
-      case LIFTED -> {
-        stopped = Optional.empty();
-        urgent = Optional.empty();
-        heldByVet = Optional.empty();
-        liftedSince = true;
-      }
-      case NOTHING_SAID -> {}
+    advance(visit.day());
+    if (!visit.call()) {
+      eardrum.seen(ear.eardrum(), visit.day());
+      drumInDoubt &= ear.eardrum() == EarVisit.EardrumSeen.NOT_SEEN;
+      itch.visited();
     }
+    boolean wentOn = order.take(visit, ear);
+    order.takeEnded().ifPresent(this::heldSinceTheOrder);
+    ear.medicineUntil().ifPresent(until -> medicine.take(visit.day(), until, lastFinding, deaf));
+    if (ear.hold() == HoldWord.SET) {
+      heldByVet = heldByVet.or(() -> Optional.of(new Opened(visit.day(), visit.id())));
+    }
+    if (ear.hold() == HoldWord.LIFTED
+        || wentOn
+        || (ear.ordersCleaning() && ear.hold() == HoldWord.NOTHING_SAID)) {
+      lift();
+    }
+  }
+
+  /** A vet said to go on with an order of the other ear: what was urgent held both. */
+  void goOn() {
+    urgent = Optional.empty();
+  }
+
+  private void lift() {
+    stopped = Optional.empty();
+    urgent = Optional.empty();
+    heldByVet = Optional.empty();
+    found = Optional.empty();
+    liftedSince = true;
   }
 
   /** Takes a person's confirmation; one that the rule does not allow changes nothing. */
@@ -152,6 +351,11 @@ final class EarLine {
   /** Whether a vet has said since the latest check that the ear may be cleaned. */
   boolean isLiftedSince() {
     return liftedSince;
+  }
+
+  /** The last day on which a vet looked at the drum. */
+  Optional<LocalDate> drumLookedAtOn(LocalDate day) {
+    return eardrum.lookedAtOn(day);
   }
 
   EardrumKnown eardrum(LocalDate day) {
@@ -174,7 +378,8 @@ final class EarLine {
 
   /** Whether a vet's word or the eardrum stops it, whatever it shows on that day. */
   boolean isStoppedByVet(LocalDate day) {
-    return heldByVet.isPresent() || eardrum.on(day) == EardrumKnown.NOT_INTACT;
+    return !order.allTheSame(day)
+        && (heldByVet.isPresent() || eardrum.on(day) == EardrumKnown.NOT_INTACT);
   }
 
   /** At how many checks running this has been the worse ear. */
@@ -183,10 +388,7 @@ final class EarLine {
   }
 
   boolean isHeld(LocalDate day) {
-    return stopped.isPresent()
-        || urgent.isPresent()
-        || heldByVet.isPresent()
-        || eardrum.on(day) == EardrumKnown.NOT_INTACT;
+    return stopped.isPresent() || urgent.isPresent() || isStoppedByVet(day);
   }
 
   private boolean mayConfirm(LocalDate day) {
@@ -201,7 +403,7 @@ final class EarLine {
   /** The hold that is open on that day. */
   Optional<Hold> hold(LocalDate day) {
     Optional<LocalDate> torn = eardrum.notIntactSince(day);
-    if (torn.isPresent()) {
+    if (torn.isPresent() && !order.allTheSame(day)) {
       return Optional.of(
           byVetOnly(
               Hold.Cause.EARDRUM,
@@ -209,7 +411,7 @@ final class EarLine {
               "The eardrum of the %s was seen not intact: pour nothing in.",
               "Only a vet's visit that sees it whole lifts the hold."));
     }
-    if (heldByVet.isPresent()) {
+    if (heldByVet.isPresent() && !order.allTheSame(day)) {
       return Optional.of(
           byVetOnly(
               Hold.Cause.VET,

@@ -8,13 +8,10 @@ import org.evenlobe.core.record.Eardrum;
 
 /**
  * What is known of one eardrum, from what was said of the dog and what visits saw since (rule
- * CHECK_EARDRUM). Seen intact lapses 12 months after its day, and at once with a sign verdict of
- * STOP or URGENT in that ear after it. What was said of the dog without a day stands until it is
- * corrected.
+ * CHECK_EARDRUM). Seen intact stands until a sign verdict of STOP or URGENT in that ear, or 30 days
+ * of caution in one flare. What was said of the dog without a day stands until it is corrected.
  */
 final class EardrumLine {
-  private static final int INTACT_MONTHS = 12;
-
   private final Eardrum said;
   private EardrumSeen seen = EardrumSeen.NOT_SEEN;
   private LocalDate seenOn = LocalDate.MIN;
@@ -39,7 +36,7 @@ final class EardrumLine {
   }
 
   EardrumKnown on(LocalDate day) {
-    return saidLast(day) ? bySaying(day) : bySeeing(day);
+    return saidLast(day) ? bySaying() : bySeeing();
   }
 
   /** The day on which it was seen not intact, where it is not. */
@@ -58,29 +55,33 @@ final class EardrumLine {
     return !saidOn.isAfter(day) && saidOn.isAfter(seenOn);
   }
 
-  private EardrumKnown bySaying(LocalDate day) {
+  private EardrumKnown bySaying() {
     return switch (said.status()) {
       case NOT_INTACT -> EardrumKnown.NOT_INTACT;
       case NEVER_EXAMINED -> EardrumKnown.NOT_KNOWN;
       case SEEN_INTACT -> {
         LocalDate on = said.on().orElseThrow();
-        yield isFresh(on, day) && !severeOn.isAfter(on)
-            ? EardrumKnown.INTACT
-            : EardrumKnown.NOT_KNOWN;
+        yield !severeOn.isAfter(on) ? EardrumKnown.INTACT : EardrumKnown.NOT_KNOWN;
       }
     };
   }
 
-  private EardrumKnown bySeeing(LocalDate day) {
+  private EardrumKnown bySeeing() {
     return switch (seen) {
       case NOT_INTACT -> EardrumKnown.NOT_INTACT;
       case NOT_SEEN -> EardrumKnown.NOT_KNOWN;
-      case INTACT ->
-          isFresh(seenOn, day) && !severeSinceSeen ? EardrumKnown.INTACT : EardrumKnown.NOT_KNOWN;
+      case INTACT -> !severeSinceSeen ? EardrumKnown.INTACT : EardrumKnown.NOT_KNOWN;
     };
   }
 
-  private static boolean isFresh(LocalDate seen, LocalDate day) {
-    return !day.isAfter(seen.plusMonths(INTACT_MONTHS));
+  /** The last day on which a vet looked at it, as far as is known on a day. */
+  Optional<LocalDate> lookedAtOn(LocalDate day) {
+    LocalDate on = saidLast(day) ? said.on().orElse(seenOn) : seenOn;
+    return on.equals(LocalDate.MIN) ? Optional.empty() : Optional.of(on);
+  }
+
+  /** Whether nobody has looked at it on that day or since. */
+  boolean isNotSeenSince(LocalDate day) {
+    return seenOn.isBefore(day) && said.on().filter(on -> !on.isBefore(day)).isEmpty();
   }
 }

@@ -9,7 +9,6 @@ import java.util.Set;
 import org.evenlobe.core.check.Verdict;
 import org.evenlobe.core.measure.EarPair;
 import org.evenlobe.core.measure.Side;
-import org.evenlobe.core.record.CheckRecord;
 import org.evenlobe.core.record.Smear;
 import org.evenlobe.core.record.VisitRecord;
 
@@ -18,25 +17,54 @@ final class FlareRun {
   private final List<Flare> over = new ArrayList<>();
   private Optional<LocalDate> start = Optional.empty();
   private final Set<Side> ears = EnumSet.noneOf(Side.class);
+  private final Set<Side> uncovered = EnumSet.noneOf(Side.class);
   private int peak;
   private int checks;
   private int quietInARow;
   private boolean severe;
+  private boolean lasting;
+  private Optional<LocalDate> lastTrouble = Optional.empty();
   private boolean confirmed;
 
-  void take(CheckRecord check, EarPair<Verdict> signs) {
-    boolean quiet = signs.right().isQuiet() && signs.left().isQuiet();
-    if (!quiet) {
-      trouble(check, signs);
+  /**
+   * What one ear showed on a day.
+   *
+   * @param sign its sign verdict
+   * @param lasting whether that is by more than itch, a lifted tick and signs of the whole dog
+   * @param uncovered whether it is beyond what a vet's order covers
+   * @param score its score
+   */
+  record Shown(Verdict sign, boolean lasting, boolean uncovered, int score) {
+    static final Shown NOTHING = new Shown(Verdict.LEAVE, false, false, 0);
+  }
+
+  /** Takes what a check found. */
+  void take(LocalDate day, EarPair<Shown> ears) {
+    if (!ears.right().sign().isQuiet() || !ears.left().sign().isQuiet()) {
+      checks++;
+      trouble(day, ears);
     } else if (start.isPresent()) {
       quietInARow++;
       if (!isFlare()) {
         clear();
       } else if (quietInARow == 2) {
-        over.add(flare(Optional.of(check.day())));
+        over.add(flare(Optional.of(day)));
         clear();
       }
     }
+  }
+
+  /** Takes what a cleaning showed of one ear: with the check of its day it counts as one. */
+  void found(LocalDate day, Side side, Shown ear) {
+    if (lastTrouble.filter(day::equals).isEmpty()) {
+      checks++;
+    }
+    trouble(day, EarPair.bySide(one -> one == side ? ear : Shown.NOTHING));
+  }
+
+  /** The first day of the run that is under way. */
+  Optional<LocalDate> run() {
+    return start;
   }
 
   void take(VisitRecord visit) {
@@ -67,32 +95,43 @@ final class FlareRun {
     return isFlare() || !over.isEmpty();
   }
 
-  private void trouble(CheckRecord check, EarPair<Verdict> signs) {
+  private void trouble(LocalDate day, EarPair<Shown> shown) {
     if (start.isEmpty()) {
-      start = Optional.of(check.day());
+      start = Optional.of(day);
     }
     quietInARow = 0;
-    checks++;
+    lastTrouble = Optional.of(day);
     for (Side side : Side.values()) {
-      if (!signs.get(side).isQuiet()) {
-        ears.add(side);
-        peak = Math.max(peak, check.ears().get(side).score());
-        severe |= signs.get(side).atLeast(Verdict.STOP);
+      Shown ear = shown.get(side);
+      if (!ear.sign().isQuiet()) {
+        peak = Math.max(peak, ear.score());
+        severe |= ear.sign().atLeast(Verdict.STOP);
+        if (ear.lasting()) {
+          lasting = true;
+          ears.add(side);
+          if (ear.uncovered()) {
+            uncovered.add(side);
+          }
+        }
       }
     }
   }
 
-  private boolean isFlare() {
-    return severe || checks >= 2;
+  boolean isFlare() {
+    return severe || (checks >= 2 && lasting);
   }
 
   private Flare flare(Optional<LocalDate> end) {
-    return new Flare(start.orElseThrow(), end, List.copyOf(ears), peak, confirmed);
+    return new Flare(
+        start.orElseThrow(), end, List.copyOf(ears), List.copyOf(uncovered), peak, confirmed);
   }
 
   private void clear() {
     start = Optional.empty();
     ears.clear();
+    uncovered.clear();
+    lasting = false;
+    lastTrouble = Optional.empty();
     peak = 0;
     checks = 0;
     quietInARow = 0;

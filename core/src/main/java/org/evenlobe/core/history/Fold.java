@@ -17,13 +17,14 @@ import org.evenlobe.core.record.Dated;
 import org.evenlobe.core.record.DogRecord;
 import org.evenlobe.core.record.Exposure;
 import org.evenlobe.core.record.HoldRelease;
-import org.evenlobe.core.record.InfectionHistory;
+import org.evenlobe.core.record.LightLook;
 import org.evenlobe.core.record.Practice;
 import org.evenlobe.core.record.VisitRecord;
 
 /** Takes a dog's facts one after the other, oldest first, and hands each to the lines it moves. */
 final class Fold {
   private static final EarPair<Verdict> BOTH_QUIET = EarPair.both(Verdict.LEAVE);
+  private static final EarPair<FlareRun.Shown> NOTHING_SHOWN = EarPair.both(FlareRun.Shown.NOTHING);
 
   final EarPair<EarLine> lines;
   final EarPair<LoadLine> loads = EarPair.bySide(side -> new LoadLine());
@@ -33,8 +34,8 @@ final class Fold {
   final List<AssessedCheck> checks = new ArrayList<>();
   final List<VisitRecord> visits = new ArrayList<>();
 
-  /** What was known before the latest check. */
-  EarPair<EarBackground> beforeLatest = EarPair.both(EarBackground.NOTHING_KNOWN);
+  /** What the latest check showed, as it was read then. */
+  Optional<EarPair<EarSigns>> latestSigns = Optional.empty();
 
   EarPair<Integer> worseBeforeLatest = EarPair.both(0);
 
@@ -44,13 +45,13 @@ final class Fold {
   /** The day of the first check or visit. */
   Optional<LocalDate> begun = Optional.empty();
 
-  boolean troubleOnRecord;
+  /** The latest light look. */
+  Optional<LightLook> look = Optional.empty();
 
   Fold(DogRecord dog) {
     boolean diagnosed = dog.profile().life().allergy() == Allergy.DIAGNOSED;
     lines = EarPair.bySide(side -> new EarLine(side, dog.id(), dog.profile(), diagnosed));
     trust = new TrustLine(dog.profile().handling());
-    troubleOnRecord = dog.profile().life().infections() != InfectionHistory.NONE;
   }
 
   /**
@@ -59,6 +60,7 @@ final class Fold {
    * @param isLatestCheck whether no check follows
    */
   void take(Dated fact, boolean isLatestCheck) {
+    advance(fact.day());
     if (fact instanceof CheckRecord check) {
       take(check, isLatestCheck);
     } else if (fact instanceof CleaningRecord cleaning) {
@@ -71,13 +73,70 @@ final class Fold {
       trust.take(practice);
     } else if (fact instanceof HoldRelease release) {
       lines.get(release.ear()).release(release.day());
+    } else if (fact instanceof LightLook light) {
+      take(light);
+    }
+  }
+
+  /** Nothing more is told: what goes by itself goes on up to today. */
+  void close(LocalDate today) {
+    wet.close(today);
+    advance(today);
+  }
+
+  private void advance(LocalDate day) {
+    for (Side side : Side.values()) {
+      lines.get(side).advance(day);
+      settle(side, day, Optional.empty());
+    }
+  }
+
+  /** What a cleaning showed counts in a flare, unless a quiet check has followed. */
+  private void settle(Side side, LocalDate day, Optional<Boolean> quietCheck) {
+    lines
+        .get(side)
+        .settled(day, quietCheck)
+        .ifPresent(
+            one ->
+                flares.found(
+                    one.day(),
+                    side,
+                    new FlareRun.Shown(one.verdict(), one.lasting(), true, one.score())));
+  }
+
+  private void take(LightLook light) {
+    look = Optional.of(light);
+    for (Side side : Side.values()) {
+      if (!light.dogIsWell() || light.ears().get(side).filter(LightLook.Ear::alarms).isPresent()) {
+        lines.get(side).order().alarm();
+      }
     }
   }
 
   private void take(CleaningRecord cleaning) {
     trust.take(cleaning);
-    cleaning.ears().right().ifPresent(ear -> loads.right().take(cleaning, ear));
-    cleaning.ears().left().ifPresent(ear -> loads.left().take(cleaning, ear));
+    Optional<CheckRecord> ofDay = checkOf(cleaning.day());
+    for (Side side : Side.values()) {
+      EarLine line = lines.get(side);
+      cleaning
+          .ears()
+          .get(side)
+          .ifPresent(
+              ear -> {
+                Optional<EarLine.Found> found = FoundCleaning.of(line, cleaning, ear, ofDay);
+                loads.get(side).take(cleaning, ear);
+                line.cleaned(cleaning.day());
+                found.ifPresent(one -> line.take(one, one.verdict() == Verdict.URGENT));
+              });
+    }
+  }
+
+  /** The last check, where it was that day. */
+  private Optional<CheckRecord> checkOf(LocalDate day) {
+    return checks.isEmpty()
+        ? Optional.empty()
+        : Optional.of(checks.get(checks.size() - 1).check())
+            .filter(check -> check.day().equals(day));
   }
 
   private void take(VisitRecord visit) {
@@ -89,6 +148,9 @@ final class Fold {
       if (visit.ears().get(side).cleaned()) {
         loads.get(side).cleanedBy(visit);
       }
+      if (visit.ears().get(side).goOn()) {
+        lines.get(side.other()).goOn();
+      }
     }
   }
 
@@ -98,35 +160,74 @@ final class Fold {
       begun = Optional.of(day);
     }
     if (isLatest) {
-      beforeLatest = lines.map(line -> line.background(day));
       worseBeforeLatest = lines.map(EarLine::worseRunning);
     }
-    if (check.showsNothing()) {
+    if (check.showsNothing() && lines.right().isPlain(day) && lines.left().isPlain(day)) {
+      if (isLatest) {
+        latestSigns = Optional.of(read(check, day));
+      }
       takeQuiet(check, day);
       return;
     }
-    EarPair<EarSigns> signs = EarSigns.of(check, lines.map(line -> line.background(day)));
+    EarPair<EarSigns> signs = read(check, day);
+    if (isLatest) {
+      latestSigns = Optional.of(signs);
+    }
     EarPair<Verdict> bySign = signs.map(VerdictTable::signVerdict);
     EarPair<Verdict> verdicts =
         EarPair.bySide(side -> VerdictTable.verdict(signs.get(side), bySign.get(side)));
-    Verdict worstSign = bySign.join(Verdict::or);
-    flares.take(check, bySign);
-    if (!worstSign.isQuiet()) {
+    EarPair<Verdict> opens = signs.map(VerdictTable::openingVerdict);
+    EarPair<Verdict> own = signs.map(VerdictTable::ownVerdict);
+    boolean urgentAnywhere = opens.join(Verdict::or) == Verdict.URGENT;
+    boolean isQuiet = bySign.join(Verdict::or).isQuiet();
+    boolean treated = lines.right().medicine().isIn(day) || lines.left().medicine().isIn(day);
+    for (Side side : Side.values()) {
+      settle(side, day, Optional.of(bySign.get(side).isQuiet()));
+    }
+    if (!isQuiet) {
       troubleOn = Optional.of(day);
     }
-    troubleOnRecord |= check.dog().headTilt() || flares.any() || isStop(verdicts);
+    if (!isQuiet || !treated) {
+      flares.take(
+          day, EarPair.bySide(side -> shown(signs.get(side), bySign.get(side), opens.get(side))));
+    }
     for (Side side : Side.values()) {
       lines
           .get(side)
           .take(
-              check,
-              day,
-              bySign.get(side),
-              withoutItch(signs.get(side), bySign.get(side)),
-              worstSign == Verdict.URGENT,
-              isWorse(check, side));
+              new EarLine.Judged(
+                  check,
+                  signs.get(side),
+                  bySign.get(side),
+                  opens.get(side),
+                  own.get(side),
+                  withoutItch(signs.get(side), bySign.get(side)),
+                  urgentAnywhere,
+                  VerdictTable.isVestibular(signs.get(side)),
+                  isWorse(check, side)));
+      if (own.get(side).atLeast(Verdict.CAUTION) && isUncovered(signs.get(side), opens.get(side))) {
+        lines.get(side).cautioned(flares.run().orElse(day), flares.isFlare(), day);
+      }
     }
     checks.add(new AssessedCheck(check, verdicts, bySign));
+  }
+
+  private EarPair<EarSigns> read(CheckRecord check, LocalDate day) {
+    return EarPair.bySide(
+        side ->
+            lines
+                .get(side)
+                .read(
+                    check.ears().get(side), check.dog(), day, lines.get(side.other()).spares(day)));
+  }
+
+  private static boolean isUncovered(EarSigns signs, Verdict opens) {
+    return signs.before().cover().isEmpty() || opens.atLeast(Verdict.STOP);
+  }
+
+  private static FlareRun.Shown shown(EarSigns signs, Verdict sign, Verdict opens) {
+    return new FlareRun.Shown(
+        sign, VerdictTable.isLasting(signs), isUncovered(signs, opens), signs.ear().score());
   }
 
   /** The same for a check at which nothing was found: no rule need be asked what its signs say. */
@@ -135,15 +236,28 @@ final class Fold {
         lines.right().isStoppedByVet(day) || lines.left().isStoppedByVet(day)
             ? lines.map(line -> line.isStoppedByVet(day) ? Verdict.STOP : Verdict.LEAVE)
             : BOTH_QUIET;
-    flares.take(check, BOTH_QUIET);
-    troubleOnRecord |= flares.any() || isStop(verdicts);
-    lines.right().take(check, day, Verdict.LEAVE, Verdict.LEAVE, false, false);
-    lines.left().take(check, day, Verdict.LEAVE, Verdict.LEAVE, false, false);
+    for (Side side : Side.values()) {
+      settle(side, day, Optional.of(true));
+    }
+    flares.take(day, NOTHING_SHOWN);
+    for (Side side : Side.values()) {
+      EarSigns signs =
+          new EarSigns(side, check.ears().get(side), check.dog(), EarBackground.NOTHING_KNOWN);
+      lines
+          .get(side)
+          .take(
+              new EarLine.Judged(
+                  check,
+                  signs,
+                  Verdict.LEAVE,
+                  Verdict.LEAVE,
+                  Verdict.LEAVE,
+                  Verdict.LEAVE,
+                  false,
+                  false,
+                  false));
+    }
     checks.add(new AssessedCheck(check, verdicts, BOTH_QUIET));
-  }
-
-  private static boolean isStop(EarPair<Verdict> verdicts) {
-    return verdicts.right().atLeast(Verdict.STOP) || verdicts.left().atLeast(Verdict.STOP);
   }
 
   private static boolean isWorse(CheckRecord check, Side side) {

@@ -64,6 +64,21 @@ public final class LoadLine {
     return Optional.empty();
   }
 
+  /** What cleaned it from one day to another, both included, by whomever. */
+  public List<Dated> byAnyone(LocalDate from, LocalDate to) {
+    List<Dated> within = new ArrayList<>();
+    for (int i = byAnyone.size() - 1; i >= 0; i--) {
+      LocalDate day = byAnyone.get(i).day();
+      if (day.isBefore(from.minusDays(1))) {
+        break;
+      }
+      if (!day.isBefore(from) && !day.isAfter(to)) {
+        within.add(byAnyone.get(i));
+      }
+    }
+    return within;
+  }
+
   /** Its cleanings by the person from one day to another, both included, oldest first. */
   public List<Pass> between(LocalDate from, LocalDate to) {
     List<Pass> within = new ArrayList<>();

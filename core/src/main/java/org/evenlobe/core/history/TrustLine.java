@@ -42,8 +42,11 @@ final class TrustLine {
     }
   }
 
+  /** One that hurt tells nothing of trust: pain is no bad temper. */
   void take(CleaningRecord cleaning) {
-    if (cleaning.manner().handled().isPresent() && counts(cleaning)) {
+    if (cleaning.hurt()) {
+      handledOn = Optional.of(cleaning.day());
+    } else if (cleaning.manner().handled().isPresent() && counts(cleaning)) {
       Rung done = cleaning.inCanal() ? Rung.FULL_SESSION : Rung.WET_PAD;
       handled(done, cleaning.manner().handled().get(), cleaning.day());
     }
@@ -67,6 +70,7 @@ final class TrustLine {
     switch (how) {
       case CALM -> calm(done, day);
       case UNEASY -> calmOn = Optional.empty();
+      case AS_ALWAYS -> {}
       case STRUGGLED -> down(done, 1, how, day);
       case HAD_TO_STOP -> down(done, 2, how, day);
     }
@@ -102,7 +106,8 @@ final class TrustLine {
     String on = Figures.date(move.day());
     String stands = "rung %d, %s.".formatted(rung.number(), rung.words());
     return switch (move.how()) {
-      case CALM, UNEASY -> "Calm twice in a row, last on %s: up to %s".formatted(on, stands);
+      case CALM, UNEASY, AS_ALWAYS ->
+          "Calm twice in a row, last on %s: up to %s".formatted(on, stands);
       case STRUGGLED -> "It struggled on %s: down to %s".formatted(on, stands);
       case HAD_TO_STOP -> "You had to stop on %s: down to %s".formatted(on, stands);
     };

@@ -14,12 +14,14 @@ import org.evenlobe.core.ear.LoadFactor;
 import org.evenlobe.core.history.AssessedCheck;
 import org.evenlobe.core.history.DogHistory;
 import org.evenlobe.core.history.LoadLine;
+import org.evenlobe.core.history.VetOrder;
 import org.evenlobe.core.measure.EarPair;
 import org.evenlobe.core.measure.Side;
 import org.evenlobe.core.plan.item.PlanItem;
 import org.evenlobe.core.plan.learn.IntervalLearning;
 import org.evenlobe.core.plan.learn.LearnedInterval;
 import org.evenlobe.core.plan.learn.StartingInterval;
+import org.evenlobe.core.plan.look.CareSchedule;
 import org.evenlobe.core.plan.look.CheckSchedule;
 import org.evenlobe.core.plan.look.VisitSchedule;
 import org.evenlobe.core.plan.look.WatchSchedule;
@@ -31,8 +33,8 @@ import org.evenlobe.core.plan.turn.EarCourse;
 import org.evenlobe.core.plan.turn.EarLook;
 import org.evenlobe.core.plan.turn.EarPlan;
 import org.evenlobe.core.plan.turn.LastCleaned;
+import org.evenlobe.core.plan.turn.OrderSchedule;
 import org.evenlobe.core.plan.turn.Rhythm;
-import org.evenlobe.core.plan.turn.VetOrder;
 import org.evenlobe.core.plan.turn.WaterSchedule;
 import org.evenlobe.core.record.ClimateReading;
 import org.evenlobe.core.record.Dated;
@@ -91,9 +93,8 @@ public final class Planner {
     LoadFactor factor = loadFactor(dog.profile(), preferences.climate(), history.infections());
     StartingInterval start = StartingInterval.of(factor);
     EarPair<Optional<Dated>> tooSoon = EarPair.bySide(side -> waxyTooSoonAfter(now, side));
-    List<PlanItem> checks =
-        CheckSchedule.items(now, factor, tooSoon.right().isPresent() || tooSoon.left().isPresent());
-    LocalDate nextCheck = checks.get(0).window().best();
+    List<PlanItem> checks = checks(now, factor, tooSoon);
+    LocalDate nextCheck = nextCheck(checks);
     EarPair<EarCourse> ears =
         EarPair.bySide(
             side -> ear(now, side, start, tooSoon.get(side), !today.isBefore(nextCheck)));
@@ -104,6 +105,7 @@ public final class Planner {
                 WaterSchedule.items(now),
                 WatchSchedule.items(now),
                 CatchUpSchedule.items(now, ears, visits),
+                OrderSchedule.items(now, ears),
                 CleaningSchedule.items(now, ears, nextCheck),
                 PracticeSchedule.items(now))
             .flatMap(List::stream)
@@ -121,6 +123,23 @@ public final class Planner {
         items,
         noCleaning(ears, items),
         now.wet().open());
+  }
+
+  private static List<PlanItem> checks(
+      Situation now, LoadFactor factor, EarPair<Optional<Dated>> tooSoon) {
+    List<PlanItem> care = CareSchedule.items(now);
+    return care.isEmpty()
+        ? CheckSchedule.items(
+            now, factor, tooSoon.right().isPresent() || tooSoon.left().isPresent())
+        : care;
+  }
+
+  private static LocalDate nextCheck(List<PlanItem> checks) {
+    return checks.stream()
+        .filter(item -> item.kind() == PlanItem.Kind.CHECK)
+        .map(item -> item.window().best())
+        .min(LocalDate::compareTo)
+        .orElseThrow();
   }
 
   /** Why no cleaning is planned, where none is. */
@@ -167,7 +186,7 @@ public final class Planner {
     boolean allows = now.trust().rung().atLeast(Rung.WET_PAD);
     Rhythm preferred = Rhythm.bySchool(learned, now.preferences());
     Rhythm bySchool = allows ? preferred : Rhythm.notYet(preferred, now.trust());
-    Optional<VetOrder> order = VetOrder.of(history.visits(), side, now.today());
+    Optional<VetOrder> order = history.order(side);
     Optional<EarLook> look = history.latest().map(check -> look(check, side, checkIsDue));
     Optional<Hold> hold = history.holds().get(side);
     Optional<LastCleaned> last =

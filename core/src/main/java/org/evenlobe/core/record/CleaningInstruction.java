@@ -5,28 +5,49 @@ import java.util.Objects;
 import java.util.Optional;
 
 /**
- * How a vet wants one ear cleaned. It overrides the plan from the day of the visit.
+ * A vet's order for one ear: to clean it, or to leave it alone. It overrides the plan from the day
+ * of the visit.
  *
- * @param everyDays how often; empty for "do not clean"
+ * @param howOften how often it is cleaned; empty for "leave it alone"
  * @param method how, where that was said
  * @param product with what, in the person's own words
- * @param until its last day; without one it stands until another visit
+ * @param until its last day, where it has one
+ * @param untilNextVisit whether the next visit ends it, unless that gives an order of its own
+ * @param allTheSame whether it is to be done on a held ear, or one with a torn eardrum, too
  */
 public record CleaningInstruction(
-    Optional<Integer> everyDays,
+    Optional<HowOften> howOften,
     Optional<CleaningMethod> method,
     Optional<String> product,
-    Optional<LocalDate> until) {
-  /** The longest interval that a vet may say. */
-  public static final int MOST_DAYS = 365;
+    Optional<LocalDate> until,
+    boolean untilNextVisit,
+    boolean allTheSame) {
 
   public CleaningInstruction {
+    Objects.requireNonNull(howOften, "howOften");
     Objects.requireNonNull(method, "method");
     Objects.requireNonNull(product, "product");
     Objects.requireNonNull(until, "until");
-    if (everyDays.isPresent() && (everyDays.get() < 1 || everyDays.get() > MOST_DAYS)) {
-      throw new IllegalArgumentException("1 to 365 days, not " + everyDays.get());
+    if (howOften.isEmpty() && allTheSame) {
+      throw new IllegalArgumentException("an ear is not left alone all the same");
     }
+  }
+
+  /** To clean it so often, until a day where one is named. */
+  public static CleaningInstruction clean(HowOften howOften, Optional<LocalDate> until) {
+    return new CleaningInstruction(
+        Optional.of(howOften), Optional.empty(), Optional.empty(), until, false, false);
+  }
+
+  /** To leave it alone, until a day where one is named. */
+  public static CleaningInstruction leaveAlone(Optional<LocalDate> until) {
+    return new CleaningInstruction(
+        Optional.empty(), Optional.empty(), Optional.empty(), until, false, false);
+  }
+
+  /** Whether it is to clean. */
+  public boolean cleans() {
+    return howOften.isPresent();
   }
 
   /** Whether it stands on that day, which is not before the visit. */

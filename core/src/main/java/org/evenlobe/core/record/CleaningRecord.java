@@ -52,6 +52,12 @@ public record CleaningRecord(
     }
   }
 
+  /** Whether it hurt. */
+  public boolean hurt() {
+    return ears.right().flatMap(ear -> ear.seen().hurt()).isPresent()
+        || ears.left().flatMap(ear -> ear.seen().hurt()).isPresent();
+  }
+
   /** Whether liquid went into an ear. */
   public boolean inCanal() {
     return ears.right().filter(ear -> ear.method().inCanal()).isPresent()

@@ -24,16 +24,19 @@ public record EarCleaning(
    * @param colour what came out looked like
    * @param odour what it smelled of
    * @param cameBack what went in with the least round that came back out at the opening
+   * @param hurt that it hurt, where it did
    */
   public record Noticed(
       Optional<Integer> wipes,
       Optional<Boolean> squelched,
       Optional<DischargeKind> colour,
       Optional<Odour> odour,
-      Optional<Volume> cameBack) {
+      Optional<Volume> cameBack,
+      Optional<Hurt> hurt) {
     /** Nothing. */
     public static final Noticed NOTHING =
         new Noticed(
+            Optional.empty(),
             Optional.empty(),
             Optional.empty(),
             Optional.empty(),
@@ -46,6 +49,7 @@ public record EarCleaning(
       Objects.requireNonNull(colour, "colour");
       Objects.requireNonNull(odour, "odour");
       Objects.requireNonNull(cameBack, "cameBack");
+      Objects.requireNonNull(hurt, "hurt");
       if (wipes.isPresent() && wipes.get() < 0) {
         throw new IllegalArgumentException("0 wipes or more, not " + wipes.get());
       }
@@ -55,6 +59,7 @@ public record EarCleaning(
     public static Noticed wipes(int count) {
       return new Noticed(
           Optional.of(count),
+          Optional.empty(),
           Optional.empty(),
           Optional.empty(),
           Optional.empty(),

@@ -74,6 +74,11 @@ public record EarFinding(
     return seen.contains(thing);
   }
 
+  /** Whether something keeps all but a wipe out of it: hair, a mat, a lump that blocks. */
+  public boolean wipeOnly() {
+    return seen.stream().anyMatch(SeenThing::wipeOnly);
+  }
+
   /** Whether nothing was found but a trace of wax; a sound that it turned to is nothing. */
   public boolean showsNothing() {
     return redness == Grade.NONE

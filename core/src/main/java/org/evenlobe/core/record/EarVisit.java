@@ -1,5 +1,6 @@
 package org.evenlobe.core.record;
 
+import java.time.LocalDate;
 import java.util.Objects;
 import java.util.Optional;
 
@@ -13,6 +14,9 @@ import java.util.Optional;
  * @param cleaned whether the vet cleaned or flushed it
  * @param instruction how it is to be cleaned, where the vet said so
  * @param hold what was said about leaving it alone
+ * @param leftIn whether something stuck, or a tick, was left in on purpose
+ * @param goOn whether the vet heard that it was worse and said to go on with the order
+ * @param medicineUntil the last day of a medicine that goes into it, from the visit's day on
  */
 public record EarVisit(
     EardrumSeen eardrum,
@@ -21,7 +25,10 @@ public record EarVisit(
     Optional<String> done,
     boolean cleaned,
     Optional<CleaningInstruction> instruction,
-    HoldWord hold) {
+    HoldWord hold,
+    boolean leftIn,
+    boolean goOn,
+    Optional<LocalDate> medicineUntil) {
   /** An ear of which nothing was found or said. */
   public static final EarVisit NOTHING =
       new EarVisit(
@@ -32,6 +39,23 @@ public record EarVisit(
           false,
           Optional.empty(),
           HoldWord.NOTHING_SAID);
+
+  /** One at which neither of the last three was said. */
+  public EarVisit(
+      EardrumSeen eardrum,
+      Optional<Smear> smear,
+      Optional<String> culture,
+      Optional<String> done,
+      boolean cleaned,
+      Optional<CleaningInstruction> instruction,
+      HoldWord hold) {
+    this(eardrum, smear, culture, done, cleaned, instruction, hold, false, false, Optional.empty());
+  }
+
+  /** Whether the ear is to be cleaned by it. */
+  public boolean ordersCleaning() {
+    return instruction.filter(CleaningInstruction::cleans).isPresent();
+  }
 
   /** What was seen of an eardrum. */
   public enum EardrumSeen {
@@ -62,6 +86,10 @@ public record EarVisit(
     Objects.requireNonNull(hold, "hold");
     if (hold == HoldWord.LIFTED && eardrum == EardrumSeen.NOT_INTACT) {
       throw new IllegalArgumentException("an eardrum that is not intact holds its ear");
+    }
+    if (hold == HoldWord.SET
+        && instruction.filter(order -> order.cleans() && !order.allTheSame()).isPresent()) {
+      throw new IllegalArgumentException("an ear that stays held is cleaned all the same or not");
     }
   }
 }

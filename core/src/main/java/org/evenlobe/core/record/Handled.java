@@ -6,6 +6,8 @@ public enum Handled {
   CALM("calm"),
   /** Uneasy, but it stayed. */
   UNEASY("uneasy"),
+  /** As it always is: that moves nothing. */
+  AS_ALWAYS("as it always is"),
   /** It struggled. */
   STRUGGLED("struggled"),
   /** The person had to stop. */

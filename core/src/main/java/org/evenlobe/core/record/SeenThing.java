@@ -9,16 +9,56 @@ public enum SeenThing {
   /** A tick that cannot be lifted off. */
   TICK_STUCK("a tick that cannot be lifted off"),
   /** Hair that blocks the canal. */
-  HAIR_BLOCKING("hair that blocks the canal"),
+  HAIR_BLOCKING("hair that blocks the canal", Asks.FIRST),
   /** A mat of hair under the flap. */
-  MAT_UNDER_FLAP("a mat under the flap"),
+  MAT_UNDER_FLAP("a mat under the flap", Asks.FIRST),
   /** A flap that has filled like a cushion. */
-  FLAP_BALLOONED("a ballooned flap");
+  FLAP_BALLOONED("a ballooned flap"),
+  /** A cut or a bite. */
+  CUT("a cut or bite"),
+  /** A lump or a wart. */
+  LUMP("a lump or wart", Asks.NOTED),
+  /** A lump that blocks the opening. */
+  LUMP_BLOCKING("a lump that blocks the opening", Asks.WIPE_ONLY),
+  /** Fleas, or the dark crumbs that they leave. */
+  FLEAS("fleas or their dirt", Asks.NOTED),
+  /** Dry skin that comes off in flakes. */
+  FLAKING("dry, flaking skin", Asks.NOTED),
+  /** Skin that has become thick and leathery. */
+  THICKENED("thickened, leathery skin", Asks.NOTED);
+
+  /** What a thing asks for. */
+  public enum Asks {
+    /** It is a sign: the verdict goes by it. */
+    SIGN,
+    /** It is done away with first: until then the ear is only wiped. */
+    FIRST,
+    /** The ear is only wiped while it is there. */
+    WIPE_ONLY,
+    /** It is written down. */
+    NOTED
+  }
 
   private final String words;
+  private final Asks asks;
 
   SeenThing(String words) {
+    this(words, Asks.SIGN);
+  }
+
+  SeenThing(String words, Asks asks) {
     this.words = words;
+    this.asks = asks;
+  }
+
+  /** What it asks for. */
+  public Asks asks() {
+    return asks;
+  }
+
+  /** Whether the ear may only be wiped while it is there. */
+  public boolean wipeOnly() {
+    return asks == Asks.FIRST || asks == Asks.WIPE_ONLY;
   }
 
   /** The thing in plain words. */

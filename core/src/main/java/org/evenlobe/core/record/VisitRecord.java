@@ -14,10 +14,26 @@ import org.evenlobe.core.measure.EarPair;
  * @param ears what was found and said of each ear
  * @param next when the dog is to come again, where that was said
  * @param note the person's own words, where there are any
+ * @param call whether it was a call, at which the vet looked at nothing
  */
 public record VisitRecord(
-    UUID id, Moment moment, EarPair<EarVisit> ears, Optional<LocalDate> next, Optional<String> note)
+    UUID id,
+    Moment moment,
+    EarPair<EarVisit> ears,
+    Optional<LocalDate> next,
+    Optional<String> note,
+    boolean call)
     implements Dated {
+
+  /** A visit at which the dog was seen. */
+  public VisitRecord(
+      UUID id,
+      Moment moment,
+      EarPair<EarVisit> ears,
+      Optional<LocalDate> next,
+      Optional<String> note) {
+    this(id, moment, ears, next, note, false);
+  }
 
   public VisitRecord {
     Objects.requireNonNull(id, "id");

@@ -44,6 +44,11 @@ public final class Figures {
     return Math.min(Math.max(number, least), most);
   }
 
+  /** The earlier of two days. */
+  public static LocalDate earlier(LocalDate one, LocalDate other) {
+    return one.isBefore(other) ? one : other;
+  }
+
   /** The later of two days. */
   public static LocalDate later(LocalDate one, LocalDate other) {
     return one.isAfter(other) ? one : other;

@@ -44,7 +44,17 @@ public enum Rule {
   CHECK_EARDRUM("Eardrum", Source.ownValue("liquid behind a torn eardrum can deafen")),
   CHECK_VET_HOLD("The vet's hold", Source.ownValue("a vet's word overrides every computed one")),
   CHECK_BLACK("Black discharge", Source.ownValue("more than wax")),
-  CHECK_BROWN("Brown discharge with itch or redness", Source.ownValue("more than wax")),
+  CHECK_CUT("Cut or bite", Source.ownValue("broken skin stings and gets infected")),
+  CHECK_ORDER(
+      "As the vet ordered", Source.ownValue("a vet who has seen it knows what is wrong with it")),
+  CHECK_WORSE(
+      "Worse than the vet saw it",
+      Source.ownValue("2 more of the score, more pain, odour or a worse kind")),
+  CHECK_MEDICINE(
+      "Medicine in the ear", Source.ownValue("what runs out of it is the medicine, for 3 days on")),
+  CHECK_FOUND_CLEANING(
+      "Found while cleaning", Source.ownValue("what a wipe shows is a sign like any other")),
+  CHECK_BROWN("Brown discharge with redness", Source.ownValue("more than wax")),
   CHECK_WATERY("Watery discharge", Source.ownValue("wax is not thin")),
   CHECK_ITCH("Itch", Source.ownValue("more than is normal for this ear")),
   CHECK_SCORE(
@@ -83,6 +93,10 @@ public enum Rule {
   PLAN_VET("Your vet's word", Source.ownValue("a vet's instruction overrides every computed one")),
   PLAN_CHECK(
       "The next check", Source.ownValue("7 days; 14 for an open, quiet ear; 3 after trouble")),
+  PLAN_CARE(
+      "Under a vet's care",
+      Source.ownValue("a light look each day, a full check every third, later every seventh")),
+  PLAN_YEARLY("A yearly look", Source.ownValue("12 months after a vet last saw the eardrum")),
   PLAN_WATCH("Watch after water", Source.ownValue("trouble shows a week or two after water")),
   PLAN_WAITS("Waits for the check", Source.ownValue("first see whether the ear is well again")),
   PLAN_WORTH_IT("Worth it now", Source.ownValue("a check found wax of grade 2 or more")),

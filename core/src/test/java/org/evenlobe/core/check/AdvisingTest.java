@@ -35,7 +35,7 @@ class AdvisingTest {
     Advice advice = advice(new TestDog().check(0, "odour=FOUL", "discharge=2:BROWN"), 0);
 
     assertThat(advice.steps())
-        .contains("The left ear is waxy: wipe what you can see, with a cloth of its own.");
+        .contains("The left ear is waxy: cleaning it is worth it, with a cloth of its own.");
   }
 
   @Test
@@ -59,7 +59,8 @@ class AdvisingTest {
 
   @Test
   void saysThatOnlyWipingIsLeftWhereTheEardrumIsDoubtful() {
-    TestDog dog = new TestDog().check(0, "", "odour=FOUL").check(3, "discharge=2:BROWN", "");
+    TestDog dog =
+        new TestDog().check(0, "hearing=DID_NOT_TURN", "").check(3, "discharge=2:BROWN", "");
 
     assertThat(advice(dog, 3).now())
         .isEqualTo("Wipe what you can see of the right ear, today or tomorrow.");

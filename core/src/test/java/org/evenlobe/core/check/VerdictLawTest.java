@@ -41,10 +41,12 @@ class VerdictLawTest {
       EarSigns signs = signs();
       Verdict verdict = VerdictTable.verdict(signs);
       Verdict sign = VerdictTable.signVerdict(signs);
+      Verdict opens = VerdictTable.openingVerdict(signs);
       for (EarSigns worse : worsenings(signs)) {
         worsened++;
         if (!VerdictTable.verdict(worse).atLeast(verdict)
-            || !VerdictTable.signVerdict(worse).atLeast(sign)) {
+            || !VerdictTable.signVerdict(worse).atLeast(sign)
+            || !VerdictTable.openingVerdict(worse).atLeast(opens)) {
           throw new AssertionError(
               "seed " + SEED + ": milder though worse\n" + signs + "\n" + worse);
         }
@@ -62,7 +64,11 @@ class VerdictLawTest {
       EarPair<EarStory> stories = EarPair.bySide(side -> story());
       CheckVerdict answer = answer(dog, ears, before, stories);
       CheckVerdict swapped =
-          answer(swapped(dog), ears.swapped(), before.swapped(), stories.swapped());
+          answer(
+              swapped(dog),
+              ears.swapped(),
+              before.swapped().map(VerdictLawTest::swapped),
+              stories.swapped());
 
       assertThat(swapped.verdict()).isEqualTo(answer.verdict());
       assertThat(swapped.ears()).as("seed %d", SEED).isEqualTo(answer.ears().swapped());
@@ -174,8 +180,48 @@ class VerdictLawTest {
   }
 
   private EarBackground before() {
-    return new EarBackground(
-        grade(), random.nextBoolean(), random.nextBoolean(), one(EardrumKnown.values()), rarely());
+    EarBackground before =
+        new EarBackground(
+            grade(),
+            random.nextBoolean(),
+            random.nextBoolean(),
+            one(EardrumKnown.values()),
+            rarely());
+    if (random.nextInt(3) == 0) {
+      EarSigns reference = new EarSigns(one(Side.values()), ear(), dog(), before);
+      return before.under(
+          new Cover(
+              reference,
+              random.nextBoolean(),
+              rarely(),
+              rarely(),
+              random.nextBoolean(),
+              random.nextInt(4) == 0));
+    }
+    return random.nextInt(4) == 0
+        ? before.sparing(
+            VerdictTable.seenOfTheDog(new EarSigns(one(Side.values()), ear(), dog(), before)))
+        : before;
+  }
+
+  private static EarBackground swapped(EarBackground before) {
+    return before
+        .cover()
+        .map(
+            cover ->
+                before.under(
+                    new Cover(
+                        new EarSigns(
+                            cover.reference().side().other(),
+                            cover.reference().ear(),
+                            swapped(cover.reference().dog()),
+                            cover.reference().before()),
+                        cover.excusesUrgent(),
+                        cover.leftIn(),
+                        cover.allTheSame(),
+                        cover.cleaned(),
+                        cover.medicine())))
+        .orElse(before);
   }
 
   private EarStory story() {

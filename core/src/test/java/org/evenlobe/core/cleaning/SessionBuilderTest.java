@@ -26,6 +26,7 @@ import org.evenlobe.core.record.CleaningInstruction;
 import org.evenlobe.core.record.CleaningMethod;
 import org.evenlobe.core.record.CleaningWays;
 import org.evenlobe.core.record.HairCare;
+import org.evenlobe.core.record.HowOften;
 import org.evenlobe.core.record.Load;
 import org.evenlobe.core.record.MedicineWait;
 import org.evenlobe.core.record.Rung;
@@ -95,7 +96,13 @@ class SessionBuilderTest {
 
     Ear ordered(Optional<Integer> every, Optional<CleaningMethod> how) {
       CleaningInstruction said =
-          new CleaningInstruction(every, how, Optional.empty(), Optional.empty());
+          new CleaningInstruction(
+              every.map(HowOften::everyDays),
+              how,
+              Optional.empty(),
+              Optional.empty(),
+              false,
+              false);
       return new Ear(verdict, score, due, mayGoIn, held, Optional.of(said), hair, red, habit);
     }
 
@@ -328,11 +335,23 @@ class SessionBuilderTest {
       CleaningSession session =
           Given.FILLING.clean(
               Ear.QUIET
-                  .verdict(Verdict.CAUTION, 3, MayGoIn.WIPE)
+                  .verdict(Verdict.CLEAN, 3, MayGoIn.IN_EAR)
                   .ordered(Optional.of(3), Optional.of(CleaningMethod.SYRINGE)),
               Ear.QUIET);
 
       assertThat(methodOfRight(session)).contains(CleaningMethod.SYRINGE);
+    }
+
+    @Test
+    void isNarrowedWhereOnlyAWipeMayGoIn() {
+      CleaningSession session =
+          Given.FILLING.clean(
+              Ear.QUIET
+                  .verdict(Verdict.CLEAN, 3, MayGoIn.WIPE)
+                  .ordered(Optional.of(3), Optional.of(CleaningMethod.SYRINGE)),
+              Ear.QUIET);
+
+      assertThat(methodOfRight(session)).contains(CleaningMethod.WIPE);
     }
 
     @Test
@@ -363,7 +382,7 @@ class SessionBuilderTest {
           Given.FILLING.clean(Ear.QUIET.ordered(Optional.empty(), Optional.empty()), Ear.QUIET);
 
       assertThat(methodOfRight(session)).isEmpty();
-      assertThat(firstReason(session)).contains("vet said not to clean");
+      assertThat(firstReason(session)).contains("vet said to leave the right ear alone");
     }
 
     @Test

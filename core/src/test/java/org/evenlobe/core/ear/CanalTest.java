@@ -216,6 +216,11 @@ class CanalTest {
         Optional.of(new Volume(18)),
         3,
         new EarCleaning.Noticed(
-            Optional.empty(), Optional.empty(), Optional.empty(), Optional.empty(), cameBack));
+            Optional.empty(),
+            Optional.empty(),
+            Optional.empty(),
+            Optional.empty(),
+            cameBack,
+            Optional.empty()));
   }
 }

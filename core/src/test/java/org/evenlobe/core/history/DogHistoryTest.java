@@ -11,6 +11,7 @@ import java.util.List;
 import java.util.Optional;
 import org.evenlobe.core.TestDog;
 import org.evenlobe.core.check.CheckVerdict;
+import org.evenlobe.core.check.EardrumKnown;
 import org.evenlobe.core.check.Hold;
 import org.evenlobe.core.check.MayGoIn;
 import org.evenlobe.core.check.Signs;
@@ -48,7 +49,7 @@ class DogHistoryTest {
 
       assertThat(cause(history, Side.RIGHT)).contains(Hold.Cause.STOP);
       assertThat(cause(history, Side.LEFT)).isEmpty();
-      assertThat(history.mayGoIn()).isEqualTo(new EarPair<>(MayGoIn.NONE, MayGoIn.WIPE));
+      assertThat(history.mayGoIn()).isEqualTo(new EarPair<>(MayGoIn.NONE, MayGoIn.IN_EAR));
     }
 
     @Test
@@ -163,10 +164,10 @@ class DogHistoryTest {
     }
 
     @Test
-    void isAWipeForAnEardrumNotKnownAfterTroubleInEitherEar() {
-      TestDog dog = new TestDog().check(0, "", FOUL).quiet(7);
+    void isAWipeForAnEardrumNotKnownAfterTroubleOfThatEar() {
+      TestDog dog = new TestDog().check(0, "", FOUL).quiet(7, 9).release(9, Side.LEFT);
 
-      assertThat(on(7, dog).mayGoIn().right()).isEqualTo(MayGoIn.WIPE);
+      assertThat(on(9, dog).mayGoIn()).isEqualTo(new EarPair<>(MayGoIn.IN_EAR, MayGoIn.WIPE));
     }
 
     @Test
@@ -193,15 +194,49 @@ class DogHistoryTest {
               .visit(1, visited(EardrumSeen.INTACT, HoldWord.LIFTED), EarVisit.NOTHING)
               .quiet(4);
 
-      assertThat(on(4, dog).mayGoIn()).isEqualTo(new EarPair<>(MayGoIn.IN_EAR, MayGoIn.WIPE));
+      assertThat(on(4, dog).mayGoIn()).isEqualTo(new EarPair<>(MayGoIn.IN_EAR, MayGoIn.IN_EAR));
     }
 
     @Test
-    void lapsesTwelveMonthsAfterTheEardrumWasSeen() {
-      TestDog dog = examined.infections(InfectionHistory.ONE);
+    void standsHoweverLongAgoTheEardrumWasSeen() {
+      TestDog dog = examined.infections(InfectionHistory.ONE).quiet(1);
 
-      assertThat(on(365, dog.quiet(1)).mayGoIn().right()).isEqualTo(MayGoIn.IN_EAR);
-      assertThat(on(366, dog).mayGoIn().right()).isEqualTo(MayGoIn.WIPE);
+      assertThat(on(1000, dog).mayGoIn().right()).isEqualTo(MayGoIn.IN_EAR);
+    }
+
+    @Test
+    void isInDoubtAfterThirtyDaysOfCautionInOneFlare() {
+      TestDog dog = examined;
+      for (int day = 3; day <= 33; day += 3) {
+        dog.check(day, "redness=2", "");
+        assertThat(on(day, dog).eardrum(Side.RIGHT))
+            .as("day %d", day)
+            .isEqualTo(day < 33 ? EardrumKnown.INTACT : EardrumKnown.NOT_KNOWN);
+      }
+      assertThat(on(33, dog).eardrum(Side.LEFT)).isEqualTo(EardrumKnown.INTACT);
+    }
+
+    @Test
+    void isAWipeForTwelveMonthsAfterAStopOfThatEar() {
+      TestDog dog =
+          new TestDog()
+              .check(0, FOUL, "")
+              .visit(1, hold(HoldWord.LIFTED), EarVisit.NOTHING)
+              .quiet(2, 9);
+
+      assertThat(on(364, dog).mayGoIn()).isEqualTo(new EarPair<>(MayGoIn.WIPE, MayGoIn.IN_EAR));
+      assertThat(on(374, dog).mayGoIn().right()).isEqualTo(MayGoIn.IN_EAR);
+    }
+
+    @Test
+    void isAWipeForBothEarsAfterAHeadTiltUntilAVetLookedAtTheDrum() {
+      TestDog dog =
+          new TestDog()
+              .check(0, "", "", "headTilt")
+              .visit(1, hold(HoldWord.LIFTED), visited(EardrumSeen.INTACT, HoldWord.LIFTED))
+              .quiet(2);
+
+      assertThat(on(2, dog).mayGoIn()).isEqualTo(new EarPair<>(MayGoIn.WIPE, MayGoIn.IN_EAR));
     }
 
     @Test
@@ -287,7 +322,9 @@ class DogHistoryTest {
       assertThat(on(0, new TestDog().check(0, "redness=2", "")).flares()).isEmpty();
       assertThat(on(0, new TestDog().check(0, FOUL, "")).flares()).hasSize(1);
       assertThat(on(3, new TestDog().check(0, "redness=2", "").check(3, "redness=2", "")).flares())
-          .containsExactly(new Flare(day(0), Optional.empty(), List.of(Side.RIGHT), 2, false));
+          .containsExactly(
+              new Flare(
+                  day(0), Optional.empty(), List.of(Side.RIGHT), List.of(Side.RIGHT), 2, false));
     }
 
     @Test
@@ -308,7 +345,13 @@ class DogHistoryTest {
 
       assertThat(on(12, dog).flares())
           .containsExactly(
-              new Flare(day(0), Optional.of(day(12)), List.of(Side.RIGHT, Side.LEFT), 4, false));
+              new Flare(
+                  day(0),
+                  Optional.of(day(12)),
+                  List.of(Side.RIGHT, Side.LEFT),
+                  List.of(Side.RIGHT, Side.LEFT),
+                  4,
+                  false));
     }
 
     @Test

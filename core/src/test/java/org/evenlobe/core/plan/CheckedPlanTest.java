@@ -74,8 +74,9 @@ class CheckedPlanTest {
     @Test
     void areFourteenDaysApartForAnOpenEarWithAQuietRecord() {
       // 0.5 · 1.4 · 0.95 = 0.665 is not under 0.6; never wet, 0.475 is
-      TestDog open = new TestDog().carried(Carriage.ERECT).neverWet().quiet(0);
-      assertThat(check(3, open).window().best()).isEqualTo(day(14));
+      TestDog open = new TestDog().carried(Carriage.ERECT).neverWet().quiet(0, 7);
+      assertThat(check(8, open).window().best()).as("still learning").isEqualTo(day(14));
+      assertThat(check(15, open.quiet(14)).window().best()).isEqualTo(day(28));
 
       TestDog troubled =
           new TestDog().carried(Carriage.ERECT).neverWet().check(0, "redness=2", "").quiet(3);
@@ -291,7 +292,7 @@ class CheckedPlanTest {
           .containsExactly(day(13), day(16), day(19));
       assertThat(right.get(3).window().best()).as("by its own rhythm").isEqualTo(day(33));
       assertThat(plan.ears().right().rhythm().reasons().get(0).sentence())
-          .isEqualTo("Your vet said on 12 Mar 2026: clean every 3 days, until 22 Mar 2026.");
+          .isEqualTo("Your vet said on 12 Mar 2026: clean it every 3 days, until 22 Mar 2026.");
       assertThat(on(21, dog).ears().right().order()).isEmpty();
     }
 
@@ -326,7 +327,11 @@ class CheckedPlanTest {
 
     @Test
     void standsBelowAHold() {
-      TestDog dog = new TestDog().visit(10, everyThreeDays, EarVisit.NOTHING).check(12, FOUL, "");
+      TestDog dog =
+          new TestDog()
+              .check(9, "redness=2", "")
+              .visit(10, everyThreeDays, EarVisit.NOTHING)
+              .check(12, FOUL, "");
 
       assertThat(on(12, dog).cleanings()).noneMatch(item -> item.ears().contains(Side.RIGHT));
     }

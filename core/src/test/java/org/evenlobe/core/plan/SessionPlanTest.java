@@ -179,6 +179,7 @@ class SessionPlanTest {
       TestDog dog =
           new TestDog()
               .stands(Rung.TOUCH, 0)
+              .quiet(0)
               .visit(1, TestDog.ordered(false, 3, day(60)), TestDog.ordered(false, 3, day(60)));
 
       assertThat(plan(dog, 1).cleanings()).isNotEmpty();

@@ -65,7 +65,7 @@ public record CheckRequest(
       @NotNull DischargeKind dischargeKind,
       @NotNull Odour odour,
       @NotNull Grade pain,
-      @Nullable @Size(max = 6) List<@NotNull SeenThing> seen,
+      @Nullable @Size(max = 12) List<@NotNull SeenThing> seen,
       @Nullable HearingTry hearing) {
 
     /** Says what is wrong with the pair of discharge and its kind. */

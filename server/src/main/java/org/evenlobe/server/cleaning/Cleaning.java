@@ -30,6 +30,7 @@ class Cleaning extends StoredDogFact<CleaningRequest> {
   @AttributeOverride(name = "colour", column = @Column(name = "right_colour"))
   @AttributeOverride(name = "odour", column = @Column(name = "right_odour"))
   @AttributeOverride(name = "cameBack", column = @Column(name = "right_came_back"))
+  @AttributeOverride(name = "hurt", column = @Column(name = "right_hurt"))
   private @Nullable EarColumns right;
 
   @Embedded
@@ -42,6 +43,7 @@ class Cleaning extends StoredDogFact<CleaningRequest> {
   @AttributeOverride(name = "colour", column = @Column(name = "left_colour"))
   @AttributeOverride(name = "odour", column = @Column(name = "left_odour"))
   @AttributeOverride(name = "cameBack", column = @Column(name = "left_came_back"))
+  @AttributeOverride(name = "hurt", column = @Column(name = "left_hurt"))
   private @Nullable EarColumns left;
 
   @Enumerated(EnumType.STRING)

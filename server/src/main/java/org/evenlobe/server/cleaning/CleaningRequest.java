@@ -13,6 +13,7 @@ import java.util.UUID;
 import org.evenlobe.core.record.CleaningMethod;
 import org.evenlobe.core.record.DischargeKind;
 import org.evenlobe.core.record.Handled;
+import org.evenlobe.core.record.Hurt;
 import org.evenlobe.core.record.Load;
 import org.evenlobe.core.record.Odour;
 import org.evenlobe.server.record.DogFactRequest;
@@ -58,6 +59,7 @@ public record CleaningRequest(
    * @param odour what it smelled of
    * @param cameBack what went in with the least round of a syringe that came back out at the
    *     opening
+   * @param hurt that it hurt, where it did
    */
   public record EarCleaningRequest(
       @NotNull CleaningMethod method,
@@ -68,11 +70,12 @@ public record CleaningRequest(
       @Nullable Boolean squelched,
       @Nullable DischargeKind colour,
       @Nullable Odour odour,
-      @Nullable @DecimalMin("0.1") @DecimalMax("200") Double cameBack) {
+      @Nullable @DecimalMin("0.1") @DecimalMax("200") Double cameBack,
+      @Nullable Hurt hurt) {
 
     /** A cleaning of which only the load was noticed. */
     public static EarCleaningRequest of(CleaningMethod method, int load) {
-      return new EarCleaningRequest(method, load, null, null, null, null, null, null, null);
+      return new EarCleaningRequest(method, load, null, null, null, null, null, null, null, null);
     }
   }
 }

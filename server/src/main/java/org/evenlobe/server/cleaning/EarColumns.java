@@ -8,6 +8,7 @@ import org.evenlobe.core.measure.Volume;
 import org.evenlobe.core.record.CleaningMethod;
 import org.evenlobe.core.record.DischargeKind;
 import org.evenlobe.core.record.EarCleaning;
+import org.evenlobe.core.record.Hurt;
 import org.evenlobe.core.record.Load;
 import org.evenlobe.core.record.Odour;
 import org.evenlobe.server.cleaning.CleaningRequest.EarCleaningRequest;
@@ -33,6 +34,9 @@ class EarColumns {
 
   private @Nullable Double cameBack;
 
+  @Enumerated(EnumType.STRING)
+  private @Nullable Hurt hurt;
+
   static EarColumns of(@Nullable EarCleaningRequest said) {
     EarColumns columns = new EarColumns();
     if (said != null) {
@@ -45,6 +49,7 @@ class EarColumns {
       columns.colour = said.colour();
       columns.odour = said.odour();
       columns.cameBack = said.cameBack();
+      columns.hurt = said.hurt();
     }
     return columns;
   }
@@ -64,6 +69,7 @@ class EarColumns {
                     Optional.ofNullable(columns.squelched),
                     Optional.ofNullable(columns.colour),
                     Optional.ofNullable(columns.odour),
-                    Optional.ofNullable(columns.cameBack).map(Volume::new))));
+                    Optional.ofNullable(columns.cameBack).map(Volume::new),
+                    Optional.ofNullable(columns.hurt))));
   }
 }

@@ -116,6 +116,7 @@ final class DemoDiary {
                 : Optional.of(random.nextInt(5) > 0),
             load.grade() == 0 ? Optional.empty() : Optional.of(dog.wax()),
             Optional.empty(),
+            Optional.empty(),
             Optional.empty());
     return new EarCleaning(dog.method(), load, poured, 1, noticed);
   }

@@ -362,7 +362,8 @@ class DemoHousehold implements ApplicationRunner {
         ear.seen().squelched().orElse(null),
         ear.seen().colour().orElse(null),
         ear.seen().odour().orElse(null),
-        ear.seen().cameBack().map(Volume::millilitres).orElse(null));
+        ear.seen().cameBack().map(Volume::millilitres).orElse(null),
+        ear.seen().hurt().orElse(null));
   }
 
   private static UUID id(String what) {

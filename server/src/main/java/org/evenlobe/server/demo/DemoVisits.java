@@ -49,7 +49,7 @@ final class DemoVisits {
                       new SmearRequest(Amount.FEW, Amount.MANY, Amount.NONE),
                       "Flushed; drops for two weeks.",
                       true,
-                      new InstructionRequest(null, null, null, today.minusDays(54)),
+                      InstructionRequest.leaveAlone(today.minusDays(54)),
                       HoldWord.NOTHING_SAID),
                   today.minusDays(54),
                   "Keep her out of the creek until it is dry."),
@@ -77,7 +77,7 @@ final class DemoVisits {
                       new SmearRequest(Amount.SOME, Amount.MANY, Amount.NONE),
                       "Ointment that stays in the ear.",
                       true,
-                      new InstructionRequest(null, null, null, today.plusDays(4)),
+                      InstructionRequest.leaveAlone(today.plusDays(4)),
                       HoldWord.NOTHING_SAID),
                   today.plusDays(2),
                   "Nothing into the left ear until the control visit."));
@@ -95,7 +95,8 @@ final class DemoVisits {
     Instant at = day.atTime(AFTERNOON).atZone(zone).toInstant();
     return new DemoVisit(
         dog.visitId(day),
-        new VisitRequest(dog.id(), at, zone, new VisitedEarsRequest(right, left), next, note));
+        new VisitRequest(
+            dog.id(), at, zone, new VisitedEarsRequest(right, left), next, note, false));
   }
 
   private static EarVisitRequest ear(

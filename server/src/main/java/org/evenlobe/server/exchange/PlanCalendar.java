@@ -79,7 +79,7 @@ final class PlanCalendar {
   }
 
   private VEvent event(String dog, PlanItem item, Optional<Appointment> appointment) {
-    Optional<LocalTime> time = appointment.flatMap(Appointment::time);
+    Optional<LocalTime> time = appointment.flatMap(Appointment::time).or(item::hour);
     LocalDate best = item.window().best();
     // what has a time stays on its day: nobody is called to what has passed
     LocalDate day = time.isEmpty() && best.isBefore(today) ? today : best;
@@ -124,6 +124,7 @@ final class PlanCalendar {
           case VISIT -> "see the vet, " + ears;
           case DRY -> "dry the ears after water";
           case CHECK -> "check the ears";
+          case LOOK -> "a light look at the ears";
           case WATCH -> "check the ears: watch after water";
           case CLEAN -> "clean " + ears;
           case PRACTICE -> "practise ear handling";

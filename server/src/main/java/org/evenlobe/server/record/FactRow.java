@@ -55,6 +55,11 @@ public final class FactRow {
     return get(column, String.class);
   }
 
+  /** A yes or no that was read as text. */
+  public boolean isTrue(int column) {
+    return text(column).startsWith("t");
+  }
+
   /** A day that was read as text. */
   public LocalDate day(int column) {
     return LocalDate.parse(text(column));

@@ -1,9 +1,11 @@
 package org.evenlobe.server.view;
 
+import java.time.LocalTime;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
 import org.evenlobe.core.check.Hold;
+import org.evenlobe.core.history.VetOrder;
 import org.evenlobe.core.measure.EarPair;
 import org.evenlobe.core.measure.Side;
 import org.evenlobe.core.plan.DogPlan;
@@ -28,8 +30,9 @@ record PlanMarks(EarPair<EarMark> ears, List<ItemMark> items, List<ExpectedDay> 
    *
    * @param hold the hold that is open, where one is
    * @param look what the latest check said of it, where there is one
+   * @param order the vet's order that is in force
    */
-  record EarMark(Optional<Hold> hold, Optional<EarLook> look) {}
+  record EarMark(Optional<Hold> hold, Optional<EarLook> look, Optional<VetOrder> order) {}
 
   /**
    * A planned item.
@@ -37,6 +40,7 @@ record PlanMarks(EarPair<EarMark> ears, List<ItemMark> items, List<ExpectedDay> 
    * @param id stands while what it counts from does
    * @param kind what is to be done
    * @param ears which ears
+   * @param hour about which hour, where it is one of several on a day
    * @param window when
    * @param own the window that the rules gave
    * @param standing whether it is due
@@ -48,6 +52,7 @@ record PlanMarks(EarPair<EarMark> ears, List<ItemMark> items, List<ExpectedDay> 
       PlanItem.Id id,
       PlanItem.Kind kind,
       List<Side> ears,
+      Optional<LocalTime> hour,
       Window window,
       Window own,
       Standing standing,
@@ -60,6 +65,7 @@ record PlanMarks(EarPair<EarMark> ears, List<ItemMark> items, List<ExpectedDay> 
           item.id(),
           item.kind(),
           item.ears(),
+          item.hour(),
           item.window(),
           item.own(),
           item.standing(),
@@ -71,7 +77,7 @@ record PlanMarks(EarPair<EarMark> ears, List<ItemMark> items, List<ExpectedDay> 
 
   static PlanMarks of(DogPlan plan) {
     return new PlanMarks(
-        plan.ears().map(ear -> new EarMark(ear.hold(), ear.look())),
+        plan.ears().map(ear -> new EarMark(ear.hold(), ear.look(), ear.order())),
         plan.items().stream().map(ItemMark::of).toList(),
         plan.open());
   }

@@ -3,15 +3,21 @@ package org.evenlobe.server.visit;
 import jakarta.persistence.Embeddable;
 import jakarta.persistence.EnumType;
 import jakarta.persistence.Enumerated;
+import java.time.DayOfWeek;
 import java.time.LocalDate;
 import java.util.Optional;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import org.evenlobe.core.record.CleaningInstruction;
 import org.evenlobe.core.record.CleaningMethod;
 import org.evenlobe.core.record.EarVisit;
 import org.evenlobe.core.record.EarVisit.EardrumSeen;
 import org.evenlobe.core.record.EarVisit.HoldWord;
+import org.evenlobe.core.record.HowOften;
 import org.evenlobe.core.record.Smear;
 import org.evenlobe.server.visit.VisitRequest.EarVisitRequest;
+import org.hibernate.annotations.JdbcTypeCode;
+import org.hibernate.type.SqlTypes;
 import org.jspecify.annotations.Nullable;
 
 /** The columns of one ear of a visit. */
@@ -34,6 +40,17 @@ class EarVisitColumns {
   private boolean cleaned;
   private boolean instructed;
   private @Nullable Integer everyDays;
+  private @Nullable Integer dailyTimes;
+
+  @JdbcTypeCode(SqlTypes.ARRAY)
+  private String[] weekdays = {};
+
+  private boolean once;
+  private boolean untilNextVisit;
+  private boolean allTheSame;
+  private boolean leftIn;
+  private boolean goOn;
+  private @Nullable LocalDate medicineUntil;
 
   @Enumerated(EnumType.STRING)
   private @Nullable CleaningMethod method;
@@ -57,13 +74,46 @@ class EarVisitColumns {
     columns.cleaned = said.cleaned();
     columns.instructed = said.instruction() != null;
     if (said.instruction() != null) {
-      columns.everyDays = said.instruction().everyDays();
-      columns.method = said.instruction().method();
-      columns.product = said.instruction().product();
-      columns.until = said.instruction().until();
+      columns.sayOrder(said.instruction().toCore());
     }
+    columns.leftIn = Boolean.TRUE.equals(said.leftIn());
+    columns.goOn = Boolean.TRUE.equals(said.goOn());
+    columns.medicineUntil = said.medicineUntil();
     columns.hold = said.hold();
     return columns;
+  }
+
+  private void sayOrder(CleaningInstruction order) {
+    order.howOften().ifPresent(this::sayHowOften);
+    method = order.method().orElse(null);
+    product = order.product().orElse(null);
+    until = order.until().orElse(null);
+    untilNextVisit = order.untilNextVisit();
+    allTheSame = order.allTheSame();
+  }
+
+  private void sayHowOften(HowOften often) {
+    switch (often.kind()) {
+      case TIMES_A_DAY -> dailyTimes = often.number();
+      case EVERY_DAYS -> everyDays = often.number();
+      case WEEKDAYS ->
+          weekdays = often.weekdays().stream().map(DayOfWeek::name).toArray(String[]::new);
+      case ONCE -> once = true;
+    }
+  }
+
+  private Optional<HowOften> howOften() {
+    if (dailyTimes != null) {
+      return Optional.of(HowOften.timesADay(dailyTimes));
+    }
+    if (everyDays != null) {
+      return Optional.of(HowOften.everyDays(everyDays));
+    }
+    if (weekdays.length > 0) {
+      return Optional.of(
+          HowOften.on(Stream.of(weekdays).map(DayOfWeek::valueOf).collect(Collectors.toSet())));
+    }
+    return once ? Optional.of(HowOften.once()) : Optional.empty();
   }
 
   EarVisit toCore() {
@@ -78,11 +128,16 @@ class EarVisitColumns {
         instructed
             ? Optional.of(
                 new CleaningInstruction(
-                    Optional.ofNullable(everyDays),
+                    howOften(),
                     Optional.ofNullable(method),
                     Optional.ofNullable(product),
-                    Optional.ofNullable(until)))
+                    Optional.ofNullable(until),
+                    untilNextVisit,
+                    allTheSame))
             : Optional.empty(),
-        hold);
+        hold,
+        leftIn,
+        goOn,
+        Optional.ofNullable(medicineUntil));
   }
 }

@@ -26,6 +26,7 @@ class Visit extends StoredDogFact<VisitRequest> {
 
   private @Nullable LocalDate nextOn;
   private @Nullable String note;
+  private boolean call;
 
   @Override
   protected void say(VisitRequest said) {
@@ -34,6 +35,7 @@ class Visit extends StoredDogFact<VisitRequest> {
     left = EarVisitColumns.of(said.ears().left());
     nextOn = said.next();
     note = said.note();
+    call = said.isCall();
   }
 
   static VisitRecord toCore(FactRow row) {
@@ -43,6 +45,7 @@ class Visit extends StoredDogFact<VisitRequest> {
         new EarPair<>(
             row.get(0, EarVisitColumns.class).toCore(), row.get(1, EarVisitColumns.class).toCore()),
         Optional.ofNullable(row.orNull(2, LocalDate.class)),
-        Optional.ofNullable(row.orNull(3, String.class)));
+        Optional.ofNullable(row.orNull(3, String.class)),
+        row.get(4, Boolean.class));
   }
 }

@@ -3,6 +3,7 @@ package org.evenlobe.server.visit;
 import java.time.LocalTime;
 import java.util.Optional;
 import org.evenlobe.core.record.Appointment;
+import org.evenlobe.core.record.LightLook;
 import org.evenlobe.core.record.VisitRecord;
 import org.evenlobe.server.fact.FactKind;
 import org.evenlobe.server.record.DogFactReading;
@@ -25,6 +26,28 @@ class VisitKinds {
   }
 
   @Bean
+  FactKind<LightLookRequest, StoredLightLook> lookKind(DogFactRules rules) {
+    return rules.kind(
+        "looks",
+        LightLookRequest.class,
+        StoredLightLook.class,
+        StoredLightLook::new,
+        (id, said, errors) -> said.check(errors));
+  }
+
+  @Bean
+  DogFactReading<LightLook> lookReading() {
+    return DogFactReading.together(
+        StoredLightLook.class,
+        StoredLightLook::toCore,
+        "fact.rightChange",
+        "fact.rightHurts",
+        "fact.leftChange",
+        "fact.leftHurts",
+        "fact.dogIsWell");
+  }
+
+  @Bean
   FactKind<AppointmentRequest, StoredAppointment> appointmentKind(DogFactRules rules) {
     return rules.kind(
         "appointments",
@@ -37,7 +60,13 @@ class VisitKinds {
   @Bean
   DogFactReading<VisitRecord> visitReading() {
     return DogFactReading.apart(
-        Visit.class, Visit::toCore, "fact.right", "fact.left", "fact.nextOn", "fact.note");
+        Visit.class,
+        Visit::toCore,
+        "fact.right",
+        "fact.left",
+        "fact.nextOn",
+        "fact.note",
+        "fact.call");
   }
 
   @Bean

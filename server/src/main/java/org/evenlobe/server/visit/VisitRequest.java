@@ -5,15 +5,20 @@ import jakarta.validation.constraints.Max;
 import jakarta.validation.constraints.Min;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
+import java.time.DayOfWeek;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.time.ZoneId;
+import java.util.ArrayList;
+import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import java.util.UUID;
 import org.evenlobe.core.record.CleaningInstruction;
 import org.evenlobe.core.record.CleaningMethod;
 import org.evenlobe.core.record.EarVisit.EardrumSeen;
 import org.evenlobe.core.record.EarVisit.HoldWord;
+import org.evenlobe.core.record.HowOften;
 import org.evenlobe.core.record.Smear;
 import org.evenlobe.server.problem.InvalidFields;
 import org.evenlobe.server.record.DogFactRequest;
@@ -28,6 +33,7 @@ import org.jspecify.annotations.Nullable;
  * @param ears what was found and said of each
  * @param next when the dog is to come again, where that was said
  * @param note in their own words, 4,000 characters at most
+ * @param call whether it was a call, at which the vet looked at nothing; no where it is left out
  */
 public record VisitRequest(
     @NotNull UUID dogId,
@@ -35,7 +41,8 @@ public record VisitRequest(
     @NotNull ZoneId zone,
     @NotNull @Valid VisitedEarsRequest ears,
     @Nullable LocalDate next,
-    @Nullable @Size(max = 4000) String note)
+    @Nullable @Size(max = 4000) String note,
+    @Nullable Boolean call)
     implements DogFactRequest {
 
   /** What was found and said of each ear. */
@@ -50,6 +57,9 @@ public record VisitRequest(
    * @param done what was done to it
    * @param cleaned whether the vet cleaned or flushed it
    * @param instruction how it is to be cleaned, where the vet said so
+   * @param leftIn whether something stuck, or a tick, was left in on purpose
+   * @param goOn whether the vet heard that it was worse and said to go on with the order
+   * @param medicineUntil the last day of a medicine that goes into it
    */
   public record EarVisitRequest(
       @NotNull EardrumSeen eardrum,
@@ -58,7 +68,23 @@ public record VisitRequest(
       @Nullable @Size(max = 500) String done,
       @NotNull Boolean cleaned,
       @Nullable @Valid InstructionRequest instruction,
-      @NotNull HoldWord hold) {}
+      @NotNull HoldWord hold,
+      @Nullable Boolean leftIn,
+      @Nullable Boolean goOn,
+      @Nullable LocalDate medicineUntil) {
+
+    /** One of which none of the last three was said. */
+    public EarVisitRequest(
+        EardrumSeen eardrum,
+        @Nullable SmearRequest smear,
+        @Nullable String culture,
+        @Nullable String done,
+        Boolean cleaned,
+        @Nullable InstructionRequest instruction,
+        HoldWord hold) {
+      this(eardrum, smear, culture, done, cleaned, instruction, hold, null, null, null);
+    }
+  }
 
   /** What the microscope showed. */
   public record SmearRequest(
@@ -70,32 +96,93 @@ public record VisitRequest(
   }
 
   /**
-   * How an ear is to be cleaned.
+   * A vet's order for an ear: to clean it, by one of the first four, or to leave it alone, by none.
    *
-   * @param everyDays how often, 1 to 365; left out for "do not clean"
-   * @param until its last day; without one it stands until another visit
+   * @param timesADay so many times a day, 1 to 24
+   * @param everyDays every so many days, 1 to 365
+   * @param weekdays on those days of the week, one at least
+   * @param once once, until it is done
+   * @param until its last day; without one it stands until a vet says otherwise
+   * @param untilNextVisit whether the next visit ends it
+   * @param allTheSame whether it is to be done on a held ear, or one with a torn eardrum, too
    */
   public record InstructionRequest(
-      @Nullable @Min(1) @Max(CleaningInstruction.MOST_DAYS) Integer everyDays,
+      @Nullable @Min(1) @Max(HowOften.MOST_TIMES) Integer timesADay,
+      @Nullable @Min(1) @Max(HowOften.MOST_DAYS) Integer everyDays,
+      @Nullable @Size(min = 1, max = 7) Set<@NotNull DayOfWeek> weekdays,
+      @Nullable Boolean once,
       @Nullable CleaningMethod method,
       @Nullable @Size(max = 200) String product,
-      @Nullable LocalDate until) {
+      @Nullable LocalDate until,
+      @Nullable Boolean untilNextVisit,
+      @Nullable Boolean allTheSame) {
+
+    /** One to leave an ear alone until a day. */
+    public static InstructionRequest leaveAlone(LocalDate until) {
+      return new InstructionRequest(null, null, null, null, null, null, until, null, null);
+    }
+
+    /** How often, by each way in which it was said. */
+    private List<HowOften> ways() {
+      List<HowOften> ways = new ArrayList<>();
+      if (timesADay != null) {
+        ways.add(HowOften.timesADay(timesADay));
+      }
+      if (everyDays != null) {
+        ways.add(HowOften.everyDays(everyDays));
+      }
+      if (weekdays != null) {
+        ways.add(HowOften.on(weekdays));
+      }
+      if (Boolean.TRUE.equals(once)) {
+        ways.add(HowOften.once());
+      }
+      return ways;
+    }
+
+    void check(InvalidFields.Collector errors, String path, LocalDate on) {
+      errors.require(ways().size() <= 1, path, "says how often in more than one way");
+      errors.require(
+          until == null || !until.isBefore(on), path + ".until", "must not lie before the visit");
+      errors.require(
+          !ways().isEmpty() || !Boolean.TRUE.equals(allTheSame),
+          path + ".allTheSame",
+          "has no meaning where the ear is left alone");
+    }
+
+    boolean cleansHeld() {
+      return !ways().isEmpty() && !Boolean.TRUE.equals(allTheSame);
+    }
 
     CleaningInstruction toCore() {
       return new CleaningInstruction(
-          Optional.ofNullable(everyDays),
+          ways().stream().findFirst(),
           Optional.ofNullable(method),
           Optional.ofNullable(product),
-          Optional.ofNullable(until));
+          Optional.ofNullable(until),
+          Boolean.TRUE.equals(untilNextVisit),
+          Boolean.TRUE.equals(allTheSame));
     }
+  }
+
+  boolean isCall() {
+    return Boolean.TRUE.equals(call);
   }
 
   /** Says what is wrong with the two ears and the dates. */
   void check(InvalidFields.Collector errors) {
     LocalDate on = moment().day();
     errors.require(next == null || next.isAfter(on), "next", "must lie after the visit");
+    errors.require(
+        !isCall() || (sawNothing(ears.right()) && sawNothing(ears.left())),
+        "call",
+        "sees no eardrum, takes no smear and cleans nothing");
     check(errors, ears.right(), "ears.right", on);
     check(errors, ears.left(), "ears.left", on);
+  }
+
+  private static boolean sawNothing(EarVisitRequest ear) {
+    return ear.eardrum() == EardrumSeen.NOT_SEEN && ear.smear() == null && !ear.cleaned();
   }
 
   private static void check(
@@ -104,9 +191,16 @@ public record VisitRequest(
     errors.require(
         !contradicts, path + ".hold", "cannot be lifted while the eardrum is not intact");
     InstructionRequest said = ear.instruction();
+    if (said != null) {
+      said.check(errors, path + ".instruction", on);
+      errors.require(
+          ear.hold() != HoldWord.SET || !said.cleansHeld(),
+          path + ".hold",
+          "cannot be set beside an order to clean, unless that is for a held ear all the same");
+    }
     errors.require(
-        said == null || said.until() == null || !said.until().isBefore(on),
-        path + ".instruction.until",
+        ear.medicineUntil() == null || !ear.medicineUntil().isBefore(on),
+        path + ".medicineUntil",
         "must not lie before the visit");
   }
 }

@@ -54,12 +54,12 @@ class VisitTest {
 
     assertThat(right.at("/smear/cocci").asString()).isEqualTo("MANY");
     assertThat(right.at("/culture").asString()).isEqualTo("to come");
-    assertThat(right.at("/instruction/everyDays").asInt()).isEqualTo(3);
+    assertThat(right.at("/instruction/howOften/number").asInt()).isEqualTo(3);
     assertThat(visits().at("/0/visit/ears/left").has("instruction")).isFalse();
     JsonNode plan = owner.get(owner.at("/dogs/" + dog)).json().at("/plan/ears");
     assertThat(plan.at("/right/rhythm/days").asInt()).isEqualTo(3);
     assertThat(plan.at("/right/rhythm/reasons/0/sentence").asString())
-        .contains("clean every 3 days, soaked pad, with a mild rinse, until");
+        .contains("clean it every 3 days, soaked pad, with a mild rinse, until");
     assertThat(plan.at("/right/order/instruction/until").asString())
         .isEqualTo(today.plusDays(14).toString());
     assertThat(plan.at("/left").has("order")).isFalse();
@@ -70,6 +70,14 @@ class VisitTest {
       delimiter = '|',
       value = {
         "\"everyDays\": 3         | \"everyDays\": 0        | ears.right.instruction.everyDays",
+        "\"everyDays\": 3         | \"timesADay\": 0        | ears.right.instruction.timesADay",
+        "\"everyDays\": 3         | \"timesADay\": 25       | ears.right.instruction.timesADay",
+        "\"everyDays\": 3         | \"weekdays\": []        | ears.right.instruction.weekdays",
+        "\"everyDays\": 3         | \"weekdays\": [\"NODAY\"] | ears.right.instruction.weekdays[0]",
+        "\"everyDays\": 3         | \"everyDays\": 3, \"once\": true | ears.right.instruction",
+        "\"everyDays\": 3         | \"allTheSame\": true   | ears.right.instruction.allTheSame",
+        "\"NOTHING_SAID\"         | \"SET\"                 | ears.right.hold",
+        "\"note\"                 | \"call\": true, \"note\"  | call",
         "\"cocci\": \"MANY\"      | \"cocci\": \"LEGION\"   | ears.right.smear.cocci",
         "\"INTACT\"               | \"SHINY\"               | ears.right.eardrum",
         "\"cleaned\": true        | \"cleaned\": null       | ears.right.cleaned",

@@ -1,6 +1,7 @@
 package org.evenlobe.core.plan.item;
 
 import java.time.LocalDate;
+import java.time.LocalTime;
 import java.util.ArrayList;
 import java.util.Collection;
 import java.util.Comparator;
@@ -20,6 +21,7 @@ import org.evenlobe.core.rule.Rule;
  * @param id what it is, whatever day it moves to
  * @param kind what is to be done
  * @param ears of which ears
+ * @param hour about which hour, where it is one of several on a day
  * @param window when; its best day is where a person or the evening out of a week put it
  * @param own the window that the rules give it, which no person's word widens
  * @param standing where today stands against the window
@@ -32,6 +34,7 @@ public record PlanItem(
     Id id,
     Kind kind,
     List<Side> ears,
+    Optional<LocalTime> hour,
     Window window,
     Window own,
     Standing standing,
@@ -162,6 +165,8 @@ public record PlanItem(
     DRY,
     /** Look, sniff and feel, both ears. */
     CHECK,
+    /** A light look, as one takes each day under a vet's care: better or worse? */
+    LOOK,
     /** The same, because trouble may follow what happened a while ago. */
     WATCH,
     /** Clean the ears that the item names. */
@@ -202,6 +207,7 @@ public record PlanItem(
         id,
         id.kind(),
         ears,
+        Optional.empty(),
         window,
         window,
         Standing.of(window, today),
@@ -211,9 +217,31 @@ public record PlanItem(
         reasons);
   }
 
+  /** One that a vet ordered for a day, and about which hour. */
+  public static PlanItem ordered(
+      Id id,
+      List<Side> ears,
+      Optional<LocalTime> hour,
+      Window window,
+      LocalDate today,
+      List<Reason> reasons) {
+    return new PlanItem(
+        id,
+        id.kind(),
+        ears,
+        hour,
+        window,
+        window,
+        Standing.of(window, today),
+        false,
+        FixedBy.VET,
+        List.of(),
+        reasons);
+  }
+
   /** The same, before everything else. */
   public PlanItem asPressing() {
-    return new PlanItem(id, kind, ears, window, own, standing, true, fixedBy, pins, reasons);
+    return new PlanItem(id, kind, ears, hour, window, own, standing, true, fixedBy, pins, reasons);
   }
 
   /** The same, where a person put it. */
@@ -223,6 +251,7 @@ public record PlanItem(
         id,
         kind,
         ears,
+        hour,
         moved.window,
         own,
         moved.standing,
@@ -246,6 +275,7 @@ public record PlanItem(
         .sorted(
             Comparator.comparing((PlanItem item) -> item.window().best())
                 .thenComparing(PlanItem::kind)
+                .thenComparing(item -> item.hour().orElse(LocalTime.MIN))
                 .thenComparing(item -> item.id().toString()))
         .toList();
   }
@@ -256,7 +286,17 @@ public record PlanItem(
     List<Reason> more = new ArrayList<>(reasons);
     more.add(0, why);
     return new PlanItem(
-        id, kind, ears, placed, own, Standing.of(placed, today), pressing, fixedBy, pins, more);
+        id,
+        kind,
+        ears,
+        hour,
+        placed,
+        own,
+        Standing.of(placed, today),
+        pressing,
+        fixedBy,
+        pins,
+        more);
   }
 
   public PlanItem {

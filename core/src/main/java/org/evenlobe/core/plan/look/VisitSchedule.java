@@ -6,6 +6,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
+import java.util.stream.Stream;
 import org.evenlobe.core.check.Verdict;
 import org.evenlobe.core.history.AssessedCheck;
 import org.evenlobe.core.history.DogHistory;
@@ -25,12 +26,14 @@ import org.evenlobe.core.rule.Rule;
 /**
  * When a vet is to see the dog (rule PLAN_VISIT): today after URGENT, within two days after STOP or
  * where CAUTION is no better after 3 days, until a visit is recorded; on the day that the vet
- * named; and when an appointment is made.
+ * named; when an appointment is made; and once a year for the eardrums.
  */
 public final class VisitSchedule {
   private static final int DAYS_TO_VET = 2;
   private static final int NO_BETTER_AFTER_DAYS = 3;
   private static final int ASKED_FOR_DAYS = 7;
+  private static final int MONTHS_OF_A_LOOK = 12;
+  private static final int ASKED_AGAIN_DAYS = 30;
 
   private final DogRecord dog;
   private final DogHistory history;
@@ -51,7 +54,44 @@ public final class VisitSchedule {
         .appointment()
         .filter(next -> items.stream().noneMatch(item -> item.window().equals(next.window())))
         .ifPresent(items::add);
+    if (items.isEmpty()) {
+      schedule.yearly().ifPresent(items::add);
+    }
     return items;
+  }
+
+  /**
+   * A yearly look (rule PLAN_YEARLY), 12 months after a vet last saw an eardrum, or after the first
+   * day on record; where that has passed, it is shown once in {@value #ASKED_AGAIN_DAYS} days and
+   * never presses.
+   */
+  private Optional<PlanItem> yearly() {
+    return history
+        .begun()
+        .map(
+            begun -> {
+              LocalDate seen =
+                  Figures.earlier(lookedAt(Side.RIGHT, begun), lookedAt(Side.LEFT, begun));
+              LocalDate due = seen.plusMonths(MONTHS_OF_A_LOOK);
+              long late = Math.max(0, ChronoUnit.DAYS.between(due, today));
+              long rounds = (late + ASKED_AGAIN_DAYS - 1) / ASKED_AGAIN_DAYS;
+              LocalDate day = due.plusDays(rounds * ASKED_AGAIN_DAYS);
+              return item(
+                  dog.id(),
+                  List.of(Side.values()),
+                  new Window(day, day, day.plusDays(1)),
+                  false,
+                  Reason.of(
+                      Rule.PLAN_YEARLY,
+                      "No vet has looked at the eardrums since %s: have them looked at with the"
+                              .formatted(Figures.date(seen))
+                          + " yearly visit."));
+            })
+        .filter(item -> !item.window().best().isAfter(today.plusDays(PlanItem.HORIZON_DAYS)));
+  }
+
+  private LocalDate lookedAt(Side side, LocalDate begun) {
+    return history.drumLookedAtOn(side).orElse(begun);
   }
 
   /** The appointments that are on record and still ahead, or just past and not recorded. */
@@ -97,7 +137,52 @@ public final class VisitSchedule {
     if (severe.isPresent() && !heldBy(severe.get()).isEmpty()) {
       return Optional.of(severe(severe.get()));
     }
-    return noBetter(unseen);
+    return found().or(this::underOrder).or(() -> noBetter(unseen));
+  }
+
+  /** A cleaning that showed what no liquid may meet. */
+  private Optional<PlanItem> found() {
+    List<Side> sides = new ArrayList<>();
+    Optional<DogHistory.FoundWhileCleaning> latest = Optional.empty();
+    for (Side side : Side.values()) {
+      Optional<DogHistory.FoundWhileCleaning> found =
+          history.foundWhileCleaning(side).filter(one -> one.verdict().atLeast(Verdict.STOP));
+      if (found.isPresent() && history.holds().get(side).isPresent()) {
+        sides.add(side);
+        latest = found;
+      }
+    }
+    return latest.map(
+        one ->
+            item(
+                one.cleaning(),
+                sides,
+                new Window(one.day(), one.day().plusDays(1), one.day().plusDays(DAYS_TO_VET)),
+                true,
+                Reason.of(
+                    Rule.CHECK_FOUND_CLEANING,
+                    "The cleaning of %s showed a sign: no liquid, and the vet within two days."
+                        .formatted(Figures.date(one.day())))));
+  }
+
+  /** No better by the third day under an order: the vet is called, the order goes on. */
+  private Optional<PlanItem> underOrder() {
+    List<Side> sides = Stream.of(Side.values()).filter(history::isNoBetter).toList();
+    if (sides.isEmpty()) {
+      return Optional.empty();
+    }
+    AssessedCheck latest = history.latest().orElseThrow();
+    LocalDate day = latest.check().day();
+    return Optional.of(
+        item(
+            latest.check().id(),
+            sides,
+            new Window(day, day, day.plusDays(1)),
+            true,
+            Reason.of(
+                Rule.PLAN_VISIT,
+                "No better on %s than when the vet saw it: call your vet. Go on as ordered until then."
+                    .formatted(Figures.date(day)))));
   }
 
   private static Optional<AssessedCheck> last(List<AssessedCheck> checks, Verdict atLeast) {
@@ -148,7 +233,9 @@ public final class VisitSchedule {
     List<Side> sides = new ArrayList<>();
     for (Side side : Side.values()) {
       long days = ChronoUnit.DAYS.between(troubledSince(unseen, side), latest.check().day());
-      if (!latest.signs().get(side).isQuiet() && days >= NO_BETTER_AFTER_DAYS) {
+      if (!latest.signs().get(side).isQuiet()
+          && !history.isCovered(side)
+          && days >= NO_BETTER_AFTER_DAYS) {
         sides.add(side);
       }
     }

@@ -162,9 +162,9 @@ public final class CleaningSchedule {
     placed.why().ifPresent(reasons::add);
     for (Turn turn : done) {
       EarPlan ear = ears.get(turn.side()).plan();
-      if (ear.mayGoIn() == MayGoIn.WIPE && ear.order().isEmpty()) {
+      if (ear.mayGoIn() == MayGoIn.WIPE) {
         reasons.add(wipeOnly(turn.side()));
-      } else if (ears.get(turn.side()).wipedAsYet() && ear.order().isEmpty()) {
+      } else if (ears.get(turn.side()).wipedAsYet()) {
         reasons.add(wipedAsYet(turn.side()));
       }
     }
@@ -174,13 +174,12 @@ public final class CleaningSchedule {
         id,
         PlanItem.Kind.CLEAN,
         done.stream().map(Turn::side).toList(),
+        Optional.empty(),
         placed.window(),
         lead.window(),
         Standing.of(placed.window(), now.today()),
         false,
-        placed.by() == PlanItem.FixedBy.NOBODY && done.stream().anyMatch(Turn::isOrdered)
-            ? PlanItem.FixedBy.VET
-            : placed.by(),
+        placed.by(),
         now.moves().pins(id),
         reasons);
   }

@@ -6,6 +6,7 @@ import java.util.Optional;
 import org.evenlobe.core.check.EardrumKnown;
 import org.evenlobe.core.check.Hold;
 import org.evenlobe.core.check.MayGoIn;
+import org.evenlobe.core.history.VetOrder;
 import org.evenlobe.core.plan.learn.LearnedInterval;
 import org.evenlobe.core.rule.Reason;
 

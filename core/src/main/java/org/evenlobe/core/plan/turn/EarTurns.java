@@ -9,6 +9,7 @@ import java.util.UUID;
 import org.evenlobe.core.check.MayGoIn;
 import org.evenlobe.core.check.Verdict;
 import org.evenlobe.core.history.Outing;
+import org.evenlobe.core.history.VetOrder;
 import org.evenlobe.core.measure.Side;
 import org.evenlobe.core.plan.item.Window;
 import org.evenlobe.core.plan.situation.Situation;
@@ -26,7 +27,7 @@ import org.evenlobe.core.rule.Rule;
  * by half an interval, once. A check that found wax brings it forward; water does where ears are
  * cleaned after water, if the last cleaning is {@value #DAYS_AFTER_WHICH_WATER_CLEANS} days old; an
  * ear that was neglected is caught up with. A check that was not quiet makes it wait for the next
- * one. A vet's instruction replaces all of these.
+ * one. A vet's order replaces all of these.
  */
 public final class EarTurns {
   static final int DAYS_AFTER_WHICH_WATER_CLEANS = 3;
@@ -46,11 +47,13 @@ public final class EarTurns {
 
   /** The next turn; empty while nothing may go into the ear, and where nothing is planned. */
   Optional<Turn> first() {
-    if (ear.plan().hold().isPresent() || ear.plan().mayGoIn() == MayGoIn.NONE) {
+    Optional<VetOrder> order = ear.plan().order();
+    boolean leftAlone = order.filter(one -> !one.cleans()).isPresent();
+    if (ear.plan().hold().isPresent() || (ear.plan().mayGoIn() == MayGoIn.NONE && !leftAlone)) {
       return Optional.empty();
     }
-    if (ear.plan().order().isPresent()) {
-      return underOrder(ear.plan().order().get());
+    if (order.isPresent()) {
+      return afterOrder(order.get());
     }
     Optional<Turn> turn = afterWater(now.today().minusDays(1), bySchool());
     turn = earlier(worthIt(), turn);
@@ -60,18 +63,13 @@ public final class EarTurns {
 
   /** What follows a turn that is done or skipped on a day, by whatever rhythm stands then. */
   Optional<Turn> next(Turn turn, LocalDate from, Optional<String> skipped) {
-    Optional<VetOrder> order = ear.plan().order();
-    if (order.filter(o -> o.standsOn(from.plusDays(turn.interval()))).isPresent()) {
-      Reason ordered = skipped.map(this::skippedBefore).orElse(orderedAgain(turn.interval()));
-      return Optional.of(following(turn, from, turn.interval(), ordered).asOrdered());
-    }
     int interval = ear.bySchool().days();
     Reason again = skipped.map(this::skippedBefore).orElse(repeated(interval));
     Optional<Turn> next =
         ear.bySchool().routine()
             ? Optional.of(following(turn, from, interval, again))
             : Optional.empty();
-    return order.isPresent() ? next : afterWaterFollowing(turn, from, next);
+    return ear.plan().order().isPresent() ? next : afterWaterFollowing(turn, from, next);
   }
 
   private Turn following(Turn turn, LocalDate from, int interval, Reason reason) {
@@ -118,24 +116,19 @@ public final class EarTurns {
         .orElse(turn);
   }
 
-  /** By the vet's interval while it stands, then by the household's school. */
-  private Optional<Turn> underOrder(VetOrder order) {
-    if (order.instruction().everyDays().isPresent()) {
-      int interval = order.instruction().everyDays().get();
-      LocalDate counted =
-          ear.last().map(last -> last.day().plusDays(interval)).orElse(order.since());
-      LocalDate best = counted.isBefore(order.since()) ? order.since() : counted;
-      if (order.standsOn(best)) {
-        UUID fact = ear.last().map(LastCleaned::fact).orElse(order.visit());
-        return Optional.of(
-            Turn.around(side, best, interval, fact, 0, ear.plan().rhythm().reasons()).asOrdered());
-      }
+  /** What a vet ordered is laid by {@link OrderSchedule}; after its last day the school stands. */
+  private Optional<Turn> afterOrder(VetOrder order) {
+    if (order.instruction().until().isEmpty()) {
+      return Optional.empty();
     }
-    return order
-        .instruction()
-        .until()
-        .flatMap(
-            until -> bySchool().map(turn -> turn.notBefore(until.plusDays(1), afterOrder(until))));
+    LocalDate until = order.instruction().until().get();
+    Optional<Turn> after =
+        bySchool().map(turn -> turn.notBefore(until.plusDays(1), afterOrder(until)));
+    if (!order.cleans()) {
+      return after;
+    }
+    LocalDate done = OrderSchedule.lastDay(now, side, order, until);
+    return after.map(turn -> turn.notBefore(done.plusDays(turn.interval()), afterOrder(until)));
   }
 
   private Optional<Turn> worthIt() {
@@ -291,14 +284,6 @@ public final class EarTurns {
     return Reason.of(
         Rule.PLAN_SKIPPED,
         "The cleaning of the %s before was skipped: “%s”.".formatted(side.ear(), why));
-  }
-
-  private Reason orderedAgain(int interval) {
-    return Reason.of(
-            Rule.PLAN_VET,
-            "The %s, %s after the cleaning planned before, as your vet said."
-                .formatted(side.ear(), Figures.count(interval, "day")))
-        .with("interval", interval);
   }
 
   private Reason repeated(int interval) {

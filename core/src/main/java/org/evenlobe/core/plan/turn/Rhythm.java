@@ -6,8 +6,10 @@ import java.util.Optional;
 import java.util.Set;
 import org.evenlobe.core.check.Hold;
 import org.evenlobe.core.history.Trust;
+import org.evenlobe.core.history.VetOrder;
 import org.evenlobe.core.plan.learn.LearnedInterval;
 import org.evenlobe.core.record.CleaningInstruction;
+import org.evenlobe.core.record.HowOften;
 import org.evenlobe.core.record.Preferences;
 import org.evenlobe.core.record.SchedulingMode;
 import org.evenlobe.core.rule.Figures;
@@ -90,25 +92,19 @@ public record Rhythm(SchedulingMode mode, boolean routine, int days, List<Reason
     String until =
         said.until()
             .map(last -> ", until " + Figures.date(last))
-            .orElse(", until another visit says otherwise");
+            .orElse(
+                said.untilNextVisit() ? ", until the next visit" : ", until a vet says otherwise");
     String since = "Your vet said on " + Figures.date(order.since());
-    if (said.everyDays().isEmpty()) {
+    if (!said.cleans()) {
       return new Rhythm(
           SchedulingMode.VET,
           false,
           0,
-          List.of(Reason.of(Rule.PLAN_VET, since + ": do not clean" + until + ".")));
+          List.of(Reason.of(Rule.PLAN_VET, since + ": leave it alone" + until + ".")));
     }
-    int days = said.everyDays().get();
-    String with =
-        said.method().map(method -> ", " + method.words()).orElse("")
-            + said.product().map(product -> ", with " + product).orElse("");
-    String sentence = since + ": clean every " + Figures.count(days, "day") + with + until + ".";
+    HowOften often = said.howOften().orElseThrow();
     return new Rhythm(
-        SchedulingMode.VET,
-        true,
-        days,
-        List.of(Reason.of(Rule.PLAN_VET, sentence).with("interval", days)));
+        SchedulingMode.VET, true, often.shortestGap(), List.of(OrderSchedule.ordered(order)));
   }
 
   private static List<Reason> with(List<Reason> reasons, List<Reason> first) {

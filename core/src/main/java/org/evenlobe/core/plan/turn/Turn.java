@@ -34,8 +34,6 @@ public record Turn(
   enum Given {
     /** Nothing else. */
     BY_RHYTHM,
-    /** A vet's word. */
-    BY_VET,
     /** A check that is to come first: until then the ear joins no other. */
     BY_CHECK
   }
@@ -51,10 +49,6 @@ public record Turn(
         false,
         Given.BY_RHYTHM,
         reasons);
-  }
-
-  boolean isOrdered() {
-    return given == Given.BY_VET;
   }
 
   /** Whether it may be done together with another ear that comes up first. */
@@ -73,11 +67,6 @@ public record Turn(
   /** The same turn at another time, for a reason that comes first. */
   Turn at(Window other, Reason reason) {
     return new Turn(side, other, interval, fact, ordinal, true, given, with(reason));
-  }
-
-  /** The same turn, which a vet gave: no convenience moves it. */
-  Turn asOrdered() {
-    return new Turn(side, window, interval, fact, ordinal, true, Given.BY_VET, reasons);
   }
 
   /** The same turn, which waits for a check of that day where it would come before. */

@@ -148,7 +148,7 @@ class EvenedPlansTest {
 
     @Test
     void andAVetsWordIsMovedByNobodysConvenience() {
-      TestDog ordered = new TestDog().filled(4, 2, 2).visit(4, ordered(), ordered());
+      TestDog ordered = new TestDog().quiet(3).filledAt(4, 16, 2, 2).visit(4, ordered(), ordered());
       List<DogPlan> plans = List.of(plan(ordered, 0, 5), plan(ordered, 1, 5));
       EvenedPlans evened = EvenedPlans.of(plans, Set.of(), capacity(ONE_A_DAY), day(5));
 

@@ -1,0 +1,151 @@
+package org.evenlobe.core.plan.look;
+
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.stream.Stream;
+import org.evenlobe.core.history.AssessedCheck;
+import org.evenlobe.core.history.VetOrder;
+import org.evenlobe.core.measure.Side;
+import org.evenlobe.core.plan.item.PlanItem;
+import org.evenlobe.core.plan.item.Window;
+import org.evenlobe.core.plan.situation.Situation;
+import org.evenlobe.core.record.Dated;
+import org.evenlobe.core.rule.Figures;
+import org.evenlobe.core.rule.Reason;
+import org.evenlobe.core.rule.Rule;
+
+/**
+ * The looks under a vet's care (rule PLAN_CARE): a full check on the visit's day or the next, then
+ * every third day counted from the last one, every seventh after the second week; and on each of
+ * the other days a light look. For example after a visit on the 1st: a check on the 1st or 2nd, and
+ * if that is on the 2nd, light looks on the 3rd and 4th and a check on the 5th.
+ */
+public final class CareSchedule {
+  private static final int DAYS = 3;
+  private static final int DAYS_LATER = 7;
+
+  /** Light looks are shown so many days ahead. */
+  private static final int LOOKS_AHEAD = 14;
+
+  private final Situation now;
+  private final VetOrder order;
+  private final LocalDate end;
+  private final List<PlanItem> items = new ArrayList<>();
+
+  private CareSchedule(Situation now, VetOrder order) {
+    this.now = now;
+    this.order = order;
+    this.end =
+        order
+            .instruction()
+            .until()
+            .filter(until -> until.isBefore(now.horizon()))
+            .orElse(now.horizon());
+  }
+
+  /** The order under which each day is looked at, the later one where there are two. */
+  private static Optional<VetOrder> watched(Situation now) {
+    return Stream.of(Side.values())
+        .flatMap(side -> now.history().order(side).stream())
+        .filter(order -> order.isWatchedOn(now.today()))
+        .reduce((one, other) -> one.moment().at().isAfter(other.moment().at()) ? one : other);
+  }
+
+  /** The checks and light looks up to the horizon; none where no order has each day looked at. */
+  public static List<PlanItem> items(Situation now) {
+    Optional<VetOrder> order = watched(now);
+    if (order.isEmpty()) {
+      return List.of();
+    }
+    CareSchedule schedule = new CareSchedule(now, order.get());
+    schedule.lay();
+    LocalDate last =
+        schedule.items.stream()
+            .filter(item -> item.kind() == PlanItem.Kind.CHECK)
+            .map(item -> item.window().best())
+            .reduce(now.today(), Figures::later);
+    schedule.items.addAll(CheckSchedule.following(now, order.get().visit(), last));
+    return schedule.items;
+  }
+
+  private void lay() {
+    Optional<AssessedCheck> latest =
+        now.history().latest().filter(check -> !check.check().at().isBefore(order.moment().at()));
+    boolean wanted = Stream.of(Side.values()).anyMatch(side -> now.history().wantsCheckFirst(side));
+    LocalDate due =
+        wanted
+            ? now.today()
+            : latest
+                .map(check -> check.check().day().plusDays(step(check.check().day())))
+                .orElse(order.since());
+    LocalDate next = now.notPast(due);
+    boolean first = latest.isEmpty();
+    for (LocalDate day = now.today(); !day.isAfter(end); day = day.plusDays(1)) {
+      if (day.equals(next)) {
+        items.add(check(due, day, first, wanted));
+        due = day.plusDays(step(day));
+        next = due;
+        first = false;
+        wanted = false;
+      } else if (order.isWatchedOn(day)
+          && day.isBefore(now.today().plusDays(LOOKS_AHEAD))
+          && !isLookedAt(day)) {
+        look(day);
+      }
+    }
+  }
+
+  private int step(LocalDate day) {
+    return order.isNewOn(day) ? DAYS : DAYS_LATER;
+  }
+
+  private boolean isLookedAt(LocalDate day) {
+    return now.history().latest().filter(check -> check.check().day().equals(day)).isPresent()
+        || now.history().latestLook().map(Dated::day).filter(day::equals).isPresent();
+  }
+
+  private PlanItem check(LocalDate due, LocalDate day, boolean first, boolean wanted) {
+    Window window =
+        first
+            ? new Window(order.since(), day, Figures.later(day, order.since().plusDays(1)))
+            : new Window(due.isAfter(day) ? day : due, day, day);
+    String sentence =
+        wanted
+            ? "A full check is wanted first: nothing goes in before it is done."
+            : first
+                ? "What the vet saw is what later checks are held against: check today or tomorrow."
+                : "Under your vet's order, a full check every %s."
+                    .formatted(Figures.count(step(day), "day"));
+    PlanItem item =
+        PlanItem.of(
+            PlanItem.Id.of(now.dog().id(), PlanItem.Kind.CHECK, order.visit(), ordinal(day)),
+            List.of(Side.values()),
+            window,
+            now.today(),
+            List.of(Reason.of(Rule.PLAN_CARE, sentence)));
+    return now.moves().placed(item, now.today());
+  }
+
+  private long ordinal(LocalDate day) {
+    return day.toEpochDay() - order.since().toEpochDay();
+  }
+
+  private void look(LocalDate day) {
+    PlanItem item =
+        PlanItem.of(
+            PlanItem.Id.of(now.dog().id(), PlanItem.Kind.LOOK, order.visit(), ordinal(day)),
+            List.of(Side.values()),
+            new Window(day, day, day),
+            now.today(),
+            List.of(
+                Reason.of(
+                    Rule.PLAN_CARE,
+                    "A light look each day under your vet's order: better, the same or worse? Worse,"
+                        + " or it hurts: a full check at once.")));
+    if (now.moves().skipped(item.id()).isEmpty()) {
+      items.add(item);
+    }
+  }
+}

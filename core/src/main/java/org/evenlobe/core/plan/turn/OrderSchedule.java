@@ -1,0 +1,190 @@
+package org.evenlobe.core.plan.turn;
+
+import java.time.LocalDate;
+import java.time.LocalTime;
+import java.time.temporal.ChronoUnit;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.TreeMap;
+import java.util.UUID;
+import org.evenlobe.core.check.MayGoIn;
+import org.evenlobe.core.history.VetOrder;
+import org.evenlobe.core.measure.EarPair;
+import org.evenlobe.core.measure.Side;
+import org.evenlobe.core.plan.item.PlanItem;
+import org.evenlobe.core.plan.item.Window;
+import org.evenlobe.core.plan.situation.Situation;
+import org.evenlobe.core.record.CleaningInstruction;
+import org.evenlobe.core.record.Dated;
+import org.evenlobe.core.record.HowOften;
+import org.evenlobe.core.rule.Figures;
+import org.evenlobe.core.rule.Reason;
+import org.evenlobe.core.rule.Rule;
+
+/**
+ * The cleanings that a vet ordered (rule PLAN_VET): so many times on each day, every so many days,
+ * on named weekdays, or once. They know no guard and no learned date; one that was missed is not
+ * made up. For example "twice a day for ten days" is twenty, at 8 and at 20.
+ */
+public final class OrderSchedule {
+  private final Situation now;
+  private final TreeMap<Slot, List<Part>> slots = new TreeMap<>();
+
+  private OrderSchedule(Situation now) {
+    this.now = now;
+  }
+
+  /** When on which day; of one day, the earlier hour first. */
+  private record Slot(LocalDate day, LocalTime hour, boolean timed) implements Comparable<Slot> {
+    @Override
+    public int compareTo(Slot other) {
+      int byDay = day.compareTo(other.day);
+      int byHour = byDay == 0 ? hour.compareTo(other.hour) : byDay;
+      return byHour == 0 ? Boolean.compare(timed, other.timed) : byHour;
+    }
+  }
+
+  /** One ear's share of it. */
+  private record Part(Side side, VetOrder order, UUID from, int ordinal, String which) {}
+
+  /** Those up to the horizon, for the ears into which something may go. */
+  public static List<PlanItem> items(Situation now, EarPair<EarCourse> ears) {
+    OrderSchedule schedule = new OrderSchedule(now);
+    for (Side side : Side.values()) {
+      EarPlan ear = ears.get(side).plan();
+      if (ear.mayGoIn() != MayGoIn.NONE) {
+        ear.order().filter(VetOrder::cleans).ifPresent(order -> schedule.lay(side, order));
+      }
+    }
+    List<PlanItem> items = new ArrayList<>();
+    schedule.slots.forEach(
+        (slot, parts) -> {
+          PlanItem item = schedule.item(slot, parts);
+          if (now.moves().skipped(item.id()).isEmpty()) {
+            items.add(now.moves().placed(item, now.today()));
+          }
+        });
+    return items;
+  }
+
+  /** The last day up to its end on which an ear is cleaned by an order. */
+  static LocalDate lastDay(Situation now, Side side, VetOrder order, LocalDate until) {
+    HowOften often = order.instruction().howOften().orElseThrow();
+    LocalDate counted =
+        last(now, side, order)
+            .filter(fact -> often.kind() == HowOften.Kind.EVERY_DAYS)
+            .map(Dated::day)
+            .orElse(order.since());
+    LocalDate day = until;
+    while (day.isAfter(order.since()) && !often.fallsOn(day, counted)) {
+      day = day.minusDays(1);
+    }
+    return day;
+  }
+
+  /** The last time that it was cleaned since the order was given. */
+  private static Optional<Dated> last(Situation now, Side side, VetOrder order) {
+    return now.lastCleaned(side).filter(fact -> !fact.at().isBefore(order.moment().at()));
+  }
+
+  private void lay(Side side, VetOrder order) {
+    HowOften often = order.instruction().howOften().orElseThrow();
+    Optional<Dated> last = last(now, side, order);
+    if (often.kind() == HowOften.Kind.ONCE) {
+      if (last.isEmpty()) {
+        add(order.since(), LocalTime.MIN, false, new Part(side, order, order.visit(), 0, ""));
+      }
+      return;
+    }
+    boolean counts = often.kind() == HowOften.Kind.EVERY_DAYS && last.isPresent();
+    LocalDate counted = counts ? last.orElseThrow().day() : order.since();
+    UUID from = counts ? last.orElseThrow().id() : order.visit();
+    for (LocalDate day = now.today();
+        !day.isAfter(now.horizon()) && order.standsOn(day);
+        day = day.plusDays(1)) {
+      if (often.fallsOn(day, counted)) {
+        lay(side, order, day, from, (int) ChronoUnit.DAYS.between(counted, day));
+      }
+    }
+  }
+
+  private void lay(Side side, VetOrder order, LocalDate day, UUID from, int daysOn) {
+    HowOften often = order.instruction().howOften().orElseThrow();
+    int times = often.timesOnADay();
+    List<LocalTime> hours = often.hours();
+    int done = day.equals(now.today()) ? done(side, order, day) : 0;
+    for (int i = done; i < times; i++) {
+      String which =
+          times == 1
+              ? ""
+              : " This is number %d of %d on the day, about %s."
+                  .formatted(i + 1, times, hours.get(i));
+      add(
+          day,
+          hours.isEmpty() ? LocalTime.MIN : hours.get(i),
+          !hours.isEmpty(),
+          new Part(side, order, from, daysOn * HowOften.MOST_TIMES + i, which));
+    }
+  }
+
+  private int done(Side side, VetOrder order, LocalDate day) {
+    return (int)
+        now.history().loads(side).byAnyone(day, day).stream()
+            .filter(fact -> !fact.at().isBefore(order.moment().at()))
+            .count();
+  }
+
+  private void add(LocalDate day, LocalTime hour, boolean timed, Part part) {
+    slots.computeIfAbsent(new Slot(day, hour, timed), slot -> new ArrayList<>()).add(part);
+  }
+
+  private PlanItem item(Slot slot, List<Part> parts) {
+    List<Reason> reasons = new ArrayList<>();
+    for (Part part : parts) {
+      Reason ordered = ordered(part.order());
+      reasons.add(
+          Reason.of(
+              ordered.rule(),
+              "The %s. %s%s".formatted(part.side().ear(), ordered.sentence(), part.which())));
+    }
+    reasons.add(lookFirst());
+    LocalDate day = slot.day();
+    return PlanItem.ordered(
+        new PlanItem.Id(
+            now.dog().id(),
+            PlanItem.Kind.CLEAN,
+            parts.stream()
+                .map(part -> PlanItem.Id.Origin.of(part.side(), part.from(), part.ordinal()))
+                .toList()),
+        parts.stream().map(Part::side).toList(),
+        slot.timed() ? Optional.of(slot.hour()) : Optional.empty(),
+        new Window(day, day, day),
+        now.today(),
+        reasons);
+  }
+
+  /** What was ordered, in a sentence. */
+  static Reason ordered(VetOrder order) {
+    CleaningInstruction said = order.instruction();
+    String how =
+        said.method().map(method -> ", " + method.words()).orElse("")
+            + said.product().map(product -> ", with " + product).orElse("");
+    String until =
+        said.until()
+            .map(last -> ", until " + Figures.date(last))
+            .orElse(said.untilNextVisit() ? ", until the next visit" : "");
+    return Reason.of(
+        Rule.PLAN_VET,
+        "Your vet said on %s: clean it %s%s%s."
+            .formatted(
+                Figures.date(order.since()), said.howOften().orElseThrow().words(), how, until));
+  }
+
+  private static Reason lookFirst() {
+    return Reason.of(
+        Rule.PLAN_LOOK_FIRST,
+        "Your vet knows how this ear looks. If it is worse than then, or hurts more, pour nothing in"
+            + " and call before you go on.");
+  }
+}

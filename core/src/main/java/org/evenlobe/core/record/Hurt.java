@@ -1,0 +1,27 @@
+package org.evenlobe.core.record;
+
+/** That a cleaning hurt an ear: a sign of the ear, never bad temper. Further down is worse. */
+public enum Hurt {
+  /** The dog flinched. */
+  FLINCHED("flinched", Grade.MILD),
+  /** It cried out or pulled away. */
+  CRIED_OUT("cried out or pulled away", Grade.MODERATE);
+
+  private final String words;
+  private final Grade pain;
+
+  Hurt(String words, Grade pain) {
+    this.words = words;
+    this.pain = pain;
+  }
+
+  /** As it stands in a sentence. */
+  public String words() {
+    return words;
+  }
+
+  /** The pain that it is. */
+  public Grade pain() {
+    return pain;
+  }
+}
