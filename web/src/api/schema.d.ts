@@ -2022,6 +2022,8 @@ export interface components {
         | 'YELLOW'
         | 'GREEN'
         | 'BLOODY';
+      /** @enum {string} */
+      hurt?: 'FLINCHED' | 'CRIED_OUT';
       /** Format: int32 */
       load?: number;
       /** @enum {string} */

@@ -24,8 +24,12 @@ import {
   type CleaningForm,
   type CleaningRequest,
 } from './cleaningForm';
+import { HANDLED } from './handled';
 import { METHODS } from './load';
+import { NoticedFields } from './NoticedFields';
 import { LoadPicker } from './LoadPicker';
+
+const HANDLED_CHOICES = [{ value: '', label: 'not said' }, ...HANDLED];
 
 /** Sooner than this after the last one, a cleaning irritates more than it helps. */
 const TOO_SOON_DAYS = 5;
@@ -167,6 +171,7 @@ export function CleaningFormView({
                   />
                 </Stack>
               )}
+              <NoticedFields side={side} control={control} register={register} />
             </Paper>
           ))}
         </Box>
@@ -181,6 +186,13 @@ export function CleaningFormView({
           label="How"
           hint={METHODS.find((one) => one.value === method)?.sentence ?? ''}
           choices={METHODS}
+        />
+        <FormChoice
+          control={control}
+          name="handled"
+          label="How it took it"
+          hint="That it hurt is said of the ear: pain is no bad temper."
+          choices={HANDLED_CHOICES}
         />
         <DayAndNote
           day={register('day')}

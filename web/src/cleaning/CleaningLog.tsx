@@ -16,7 +16,9 @@ import { dateWithYear, inWords, type Day } from '../measure/days';
 import { ofSide, SIDES, type Side } from '../measure/side';
 import { volumeWords, type VolumeUnit } from '../measure/units';
 import { Failure } from '../ui/Failure';
+import { handledWords } from './handled';
 import { loadWord, methodWord, type Grade } from './load';
+import { foundVerdict, noticedWords } from './noticed';
 import { useCleanings } from './useCleanings';
 import { WipeDrawing } from './WipeDrawing';
 
@@ -74,7 +76,11 @@ export function CleaningLog({ dogId, today }: { dogId: string; today: Day }) {
                         <EarCell cleaning={cleaning} side={side} unit={volumeUnit} />
                       </TableCell>
                     ))}
-                    <TableCell>{cleaning.note}</TableCell>
+                    <TableCell>
+                      {[handledWords(cleaning.manner.handled), cleaning.note]
+                        .filter(Boolean)
+                        .join(' · ')}
+                    </TableCell>
                   </TableRow>
                 );
               })}
@@ -94,6 +100,7 @@ export function CleaningLog({ dogId, today }: { dogId: string; today: Day }) {
 function EarCell({ cleaning, side, unit }: { cleaning: Cleaning; side: Side; unit: VolumeUnit }) {
   const ear = ofSide(cleaning.ears, side);
   if (!ear) return <Typography color="textSecondary">left alone</Typography>;
+  const words = noticedWords(ear.seen);
   return (
     <Stack direction="row" sx={{ alignItems: 'center', gap: 1 }}>
       <WipeDrawing grade={ear.load as Grade} size={30} />
@@ -103,6 +110,15 @@ function EarCell({ cleaning, side, unit }: { cleaning: Cleaning; side: Side; uni
           {methodWord(ear.method)}
           {ear.poured !== undefined && `, ${volumeWords(ear.poured, unit)}`}
         </Typography>
+        {words && (
+          <Typography
+            variant="body2"
+            color={foundVerdict(ear.seen) ? 'error' : 'textSecondary'}
+            component="div"
+          >
+            {words}
+          </Typography>
+        )}
       </span>
     </Stack>
   );

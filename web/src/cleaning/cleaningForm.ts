@@ -4,6 +4,8 @@ import { momentOf, type Day } from '../measure/days';
 import { ofSide, type Side } from '../measure/side';
 import { LIMITS } from '../api/limits';
 import { text } from '../form/text';
+import { HANDLED } from './handled';
+import { COLOURS, HURTS, SMELLS } from './noticed';
 
 export type CleaningRequest = Schemas['CleaningRequest'];
 
@@ -26,6 +28,18 @@ const load = z.nullable(
   z.union([z.literal(0), z.literal(1), z.literal(2), z.literal(3), z.literal(4)]),
 );
 
+const noticed = z.object({
+  colour: z.string(),
+  odour: z.string(),
+  hurt: z.string(),
+  squelched: z.string(),
+  wipes: z
+    .string()
+    .check(z.refine((text) => text === '' || /^\d{1,2}$/.test(text), 'From 0 to 99 wipes.')),
+});
+
+const NOTHING_NOTICED = { colour: '', odour: '', hurt: '', squelched: '', wipes: '' };
+
 /** What the form holds: a day, a method, and for each ear a load, or null where it was left alone. */
 export function cleaningFormSchema(today: Day, bornOn: Day | undefined) {
   return z
@@ -42,6 +56,9 @@ export function cleaningFormSchema(today: Day, bornOn: Day | undefined) {
       pouredLeft: poured,
       fillsRight: fills,
       fillsLeft: fills,
+      noticedRight: noticed,
+      noticedLeft: noticed,
+      handled: z.string(),
       note: text(LIMITS.Cleaning.note.length),
     })
     .check(
@@ -64,13 +81,16 @@ export function blankCleaning(today: Day, method: CleaningForm['method'] = 'FILL
     pouredLeft: '',
     fillsRight: '1',
     fillsLeft: '1',
+    noticedRight: NOTHING_NOTICED,
+    noticedLeft: NOTHING_NOTICED,
+    handled: '',
     note: '',
   };
 }
 
 export const FIELDS_OF_SIDE = {
-  RIGHT: { load: 'right', poured: 'pouredRight', fills: 'fillsRight' },
-  LEFT: { load: 'left', poured: 'pouredLeft', fills: 'fillsLeft' },
+  RIGHT: { load: 'right', poured: 'pouredRight', fills: 'fillsRight', noticed: 'noticedRight' },
+  LEFT: { load: 'left', poured: 'pouredLeft', fills: 'fillsLeft', noticed: 'noticedLeft' },
 } as const satisfies Record<Side, object>;
 
 /** The form of what was said; what it does not ask stays as it was said. */
@@ -84,7 +104,36 @@ export function formOf(said: CleaningRequest, day: Day): CleaningForm {
     pouredLeft: left?.poured?.toString() ?? '',
     fillsRight: right?.fills?.toString() ?? '1',
     fillsLeft: left?.fills?.toString() ?? '1',
+    noticedRight: noticedForm(right),
+    noticedLeft: noticedForm(left),
+    handled: said.handled ?? '',
     note: said.note ?? '',
+  };
+}
+
+function noticedForm(ear: Ear | undefined): CleaningForm['noticedRight'] {
+  return {
+    colour: ear?.colour ?? '',
+    odour: ear?.odour ?? '',
+    hurt: ear?.hurt ?? '',
+    squelched: ear?.squelched === undefined ? '' : ear.squelched ? 'yes' : 'no',
+    wipes: ear?.wipes?.toString() ?? '',
+  };
+}
+
+const chosen = <V extends string>(value: string, among: readonly { value: V }[]): V | undefined =>
+  among.find((one) => one.value === value)?.value;
+
+function noticedOf(form: CleaningForm['noticedRight']): Partial<Ear> {
+  const colour = chosen(form.colour, COLOURS);
+  const odour = chosen(form.odour, SMELLS);
+  const hurt = chosen(form.hurt, HURTS);
+  return {
+    ...(colour && { colour }),
+    ...(odour && { odour }),
+    ...(hurt && { hurt }),
+    ...(form.squelched && { squelched: form.squelched === 'yes' }),
+    ...(form.wipes && { wipes: Number(form.wipes) }),
   };
 }
 
@@ -92,12 +141,22 @@ type Ear = NonNullable<CleaningRequest['ears']['right']>;
 
 const loadOf = (ear: Ear | undefined) => load.parse(ear?.load ?? null);
 
+/** What the form asks is said by the form alone. */
+function withoutNoticed(ear: Partial<Ear>): Partial<Ear> {
+  const rest = { ...ear };
+  for (const asked of ['colour', 'odour', 'hurt', 'squelched', 'wipes'] as const) {
+    delete rest[asked];
+  }
+  return rest;
+}
+
 function earOf(form: CleaningForm, side: Side, corrected?: CleaningRequest): Ear | undefined {
   const fields = FIELDS_OF_SIDE[side];
   const grade = form[fields.load];
   if (grade === null) return undefined;
   const said = corrected && ofSide(corrected.ears, side);
-  const { poured, fills, cameBack, ...before } = said ?? {};
+  const { poured, fills, cameBack, ...kept } = said ?? {};
+  const before = withoutNoticed(kept);
   // ears that were cleaned in two ways stay so while the form's way is not changed
   const method =
     said && corrected && formOf(corrected, form.day).method === form.method
@@ -106,6 +165,7 @@ function earOf(form: CleaningForm, side: Side, corrected?: CleaningRequest): Ear
   const millilitres = form[fields.poured];
   return {
     ...before,
+    ...noticedOf(form[fields.noticed]),
     method,
     load: grade,
     ...(method !== 'WIPE' &&
@@ -132,12 +192,14 @@ export function requestOf(
   const right = earOf(form, 'RIGHT', corrected);
   const left = earOf(form, 'LEFT', corrected);
   const words = form.note.trim();
-  const { note, ...before } = corrected ?? {};
+  const { note, handled, ...before } = corrected ?? {};
+  const took = chosen(form.handled, HANDLED);
   return {
     ...before,
     dogId,
     ...momentOf(form.day, zone, now, corrected),
     ears: { ...(right && { right }), ...(left && { left }) },
+    ...(took && { handled: took }),
     ...(words && { note: words }),
   };
 }

@@ -10,7 +10,9 @@ import { dateWithYear, type Day } from '../measure/days';
 import { earName, ofSide, SIDES } from '../measure/side';
 import { volumeWords } from '../measure/units';
 import { Page } from '../ui/Page';
+import { handledWords } from '../cleaning/handled';
 import { loadWord, methodWord } from '../cleaning/load';
+import { noticedWords } from '../cleaning/noticed';
 
 type Said = Schemas['CleaningRequest'];
 
@@ -74,6 +76,7 @@ function CleaningWords({ said, day }: { said: Said; day: Day }) {
                   `${loadWord(ear.load)} load`,
                   methodWord(ear.method),
                   ear.poured !== undefined && volumeWords(ear.poured, volumeUnit),
+                  noticedWords(ear),
                 ]
                   .filter(Boolean)
                   .join(', ')
@@ -81,6 +84,7 @@ function CleaningWords({ said, day }: { said: Said; day: Day }) {
           </Typography>
         );
       })}
+      {said.handled && <Typography>It took it {handledWords(said.handled)}.</Typography>}
       {said.note && <Typography color="textSecondary">{said.note}</Typography>}
     </>
   );

@@ -1,5 +1,5 @@
 import { RadioTiles } from '../../form/RadioTiles';
-import { HANDLED } from './handled';
+import { HANDLED } from '../handled';
 import type { Handled } from './progress';
 
 /** How the dog took it. */
@@ -13,7 +13,7 @@ export function HandledTaps({
   return (
     <RadioTiles
       label="How it took it"
-      columns={{ xs: 2, md: 4 }}
+      columns={{ xs: 2, md: 5 }}
       value={value}
       onChange={onChange}
       tiles={HANDLED.map(({ value: handled, label }) => ({

@@ -1,35 +1,18 @@
-import Alert from '@mui/material/Alert';
 import Box from '@mui/material/Box';
 import Typography from '@mui/material/Typography';
 import { RadioTiles } from '../../form/RadioTiles';
 import { earName, type Side } from '../../measure/side';
 import { LOADS } from '../load';
+import { COLOURS, HURTS, SMELLS } from '../noticed';
+import { FoundAlert } from './FoundTaps';
 import { LoadTiles } from './LoadTiles';
 import type { EarTaps } from './progress';
 
-const COLOURS = [
-  { value: 'TAN_WAX', label: 'tan' },
-  { value: 'BROWN', label: 'brown' },
-  { value: 'BLACK', label: 'black' },
-  { value: 'COFFEE_GROUNDS', label: 'dark specks' },
-  { value: 'WATERY', label: 'watery' },
-  { value: 'YELLOW', label: 'yellow' },
-  { value: 'GREEN', label: 'green' },
-  { value: 'BLOODY', label: 'bloody' },
-] as const;
-
-const ODOURS = [
-  { value: 'NONE', label: 'none' },
-  { value: 'WAXY', label: 'waxy' },
-  { value: 'SWEET', label: 'sweet' },
-  { value: 'FOUL', label: 'foul' },
-] as const;
-
-/** Whether what came out is anything but wax of a healthy ear. */
-function isTrouble({ colour, odour }: EarTaps): boolean {
-  const wax = colour === undefined || colour === 'TAN_WAX' || colour === 'BROWN';
-  return !wax || odour === 'SWEET' || odour === 'FOUL';
-}
+const HURT_TILES = [{ value: 'NO' as const, label: 'no' }, ...HURTS].map(({ value, label }) => ({
+  value,
+  name: label,
+  content: label,
+}));
 
 /** What came out of one ear: how much, and what it looked and smelled like where that was seen. */
 export function LoadTaps({
@@ -79,14 +62,22 @@ export function LoadTaps({
           columns={4}
           value={taps.odour === undefined ? undefined : taps.odour}
           onChange={(odour) => onChange({ odour })}
-          tiles={ODOURS.map(({ value, label }) => ({ value, name: label, content: label }))}
+          tiles={SMELLS.map(({ value, label }) => ({ value, name: label, content: label }))}
         />
       </Box>
-      {isTrouble(taps) && (
-        <Alert severity="error" sx={{ py: 0 }}>
-          That is not plain wax. Pour nothing more in, and check the ear.
-        </Alert>
-      )}
+      <Box>
+        <Typography variant="body2" color="textSecondary">
+          Did it hurt?
+        </Typography>
+        <RadioTiles
+          label={`Whether it hurt, ${name}`}
+          columns={3}
+          value={taps.hurt ?? 'NO'}
+          onChange={(hurt) => onChange({ hurt: hurt === 'NO' ? undefined : hurt })}
+          tiles={HURT_TILES}
+        />
+      </Box>
+      <FoundAlert ear={ear} noticed={taps} />
     </Box>
   );
 }

@@ -5,9 +5,9 @@ import Button from '@mui/material/Button';
 import { useEffect, useMemo, useRef, useState } from 'react';
 import { ofSide } from '../../measure/side';
 import { useKeys, type KeyActions } from '../../ui/keys';
-import { HANDLED } from './handled';
+import { HANDLED } from '../handled';
 import { keptSound, type DeviceSession } from './device';
-import { openStep, secondsOf, share, type Progress, type Step } from './progress';
+import { mayPourAgain, openStep, secondsOf, share, type Progress, type Step } from './progress';
 import { MAIN_TARGET } from './mainTarget';
 import { SessionFrame, SessionHead } from './SessionFrame';
 import { speak, tone, useScreenAwake, wakeSound } from './signals';
@@ -72,7 +72,7 @@ export function SessionPlayer({
             () => tap({ type: 'handled', handled: value }),
           ]),
         )),
-      ...(step?.again && { r: () => tap({ type: 'again' }) }),
+      ...(step && mayPourAgain(progress, step) && { r: () => tap({ type: 'again' }) }),
       ...(ear &&
         taps && {
           w: () => tap({ type: 'ear', side: ear, taps: { wipes: taps.wipes + 1 } }),
@@ -108,7 +108,7 @@ export function SessionPlayer({
       }
       foot={
         <>
-          {step.again && (
+          {mayPourAgain(progress, step) && (
             <Button
               variant="outlined"
               size="large"

@@ -8,6 +8,8 @@ import { letter, ofSide } from '../../measure/side';
 import { BottleField } from './BottleField';
 import { FillGauge } from './FillGauge';
 import { HandledTaps } from './HandledTaps';
+import { foundVerdict } from '../noticed';
+import { FoundTaps } from './FoundTaps';
 import { LoadTaps } from './LoadTaps';
 import { PositionDrawing } from './PositionDrawing';
 import {
@@ -146,12 +148,19 @@ function beside({
   }
   if (ear && taps && step.kind === 'WIPE') {
     return (
-      <WipeCount
-        wipes={taps.wipes}
-        expected={ofSide(guided.session.ears, ear).habit.expectedWipes}
-        mayRepeat={step.again !== undefined}
-        onChange={(wipes) => onTap({ type: 'ear', side: ear, taps: { wipes } })}
-      />
+      <Box sx={{ display: 'grid', gap: 1.5, alignContent: 'center', height: '100%' }}>
+        <WipeCount
+          wipes={taps.wipes}
+          expected={ofSide(guided.session.ears, ear).habit.expectedWipes}
+          mayRepeat={step.again !== undefined && !foundVerdict(taps)}
+          onChange={(wipes) => onTap({ type: 'ear', side: ear, taps: { wipes } })}
+        />
+        <FoundTaps
+          ear={ear}
+          taps={taps}
+          onChange={(found) => onTap({ type: 'ear', side: ear, taps: found })}
+        />
+      </Box>
     );
   }
   if (ear && taps && step.kind === 'LOAD') {

@@ -1,6 +1,7 @@
 import type { Schemas } from '../../api/client';
 import { ofSide, SIDES, type Side } from '../../measure/side';
 import type { CleaningRequest } from '../cleaningForm';
+import { foundVerdict } from '../noticed';
 import { LIMITS } from '../../api/limits';
 
 export type GuidedSession = Schemas['GuidedSession'];
@@ -91,7 +92,7 @@ function go(session: Session, progress: Progress, to: string | undefined): Progr
 }
 
 function withEar(progress: Progress, side: Side, taps: Partial<EarTaps>): Progress {
-  const ear = { ...ofSide(progress, side), ...taps };
+  const ear: EarTaps = { ...ofSide(progress, side), ...taps };
   ear.wipes = Math.min(Math.max(ear.wipes, FEWEST_WIPES), MOST_WIPES);
   return side === 'RIGHT' ? { ...progress, right: ear } : { ...progress, left: ear };
 }
@@ -117,6 +118,14 @@ export function pourOf(progress: Progress, step: Step) {
   return step.ear && ofSide(progress, step.ear).pours.find((pour) => pour.step === step.id);
 }
 
+/** Whether another round may follow: not once a wipe showed a sign, or it hurt. */
+export function mayPourAgain(progress: Progress, step: Step): boolean {
+  return (
+    step.again !== undefined &&
+    (step.ear === undefined || foundVerdict(ofSide(progress, step.ear)) === undefined)
+  );
+}
+
 /** What a tap makes of how far the session has got. */
 export function tapped(session: Session, progress: Progress, tap: Tap): Progress {
   const step = openStep(session, progress);
@@ -139,7 +148,7 @@ export function tapped(session: Session, progress: Progress, tap: Tap): Progress
       return go(session, counted ? poured(progress, step, measured) : progress, step.next);
     }
     case 'again':
-      return go(session, progress, step.again);
+      return mayPourAgain(progress, step) ? go(session, progress, step.again) : progress;
     case 'back': {
       const before = progress.trail.at(-1);
       const target = before === undefined ? undefined : stepOf(session, before);
@@ -209,6 +218,7 @@ function earRequest(session: Session, progress: Progress, side: Side) {
     ...(taps.squelched !== undefined && { squelched: taps.squelched }),
     ...(taps.colour !== undefined && { colour: taps.colour }),
     ...(taps.odour !== undefined && { odour: taps.odour }),
+    ...(taps.hurt !== undefined && { hurt: taps.hurt }),
     ...(cameBack.length > 0 && { cameBack: Math.min(...cameBack) }),
   };
 }

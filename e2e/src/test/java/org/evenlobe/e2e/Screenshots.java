@@ -219,7 +219,7 @@ public final class Screenshots {
       page.getByText("many round bacteria").waitFor();
       shoot(page, "visits" + suffix);
       page.getByRole(AriaRole.LINK, named("Record a visit")).click();
-      page.getByText("clean every …").first().click();
+      page.getByText("clean it …").first().click();
       shoot(page, "visit" + suffix);
       page.navigate("/household");
       page.getByText("Who shares it").waitFor();

@@ -127,7 +127,7 @@ class TodayIT {
         page.getByText("some yeast, many round bacteria").waitFor();
         expectWellMade(warden);
         warden.link("Record a visit").click();
-        page.getByText("clean every …").first().click();
+        page.getByText("clean it …").first().click();
         expectWellMade(warden);
         warden.link("Household").click();
         page.getByText("Who shares it").waitFor();

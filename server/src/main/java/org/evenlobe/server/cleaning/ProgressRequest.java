@@ -15,6 +15,7 @@ import org.evenlobe.core.cleaning.CleaningSession.Purpose;
 import org.evenlobe.core.measure.Side;
 import org.evenlobe.core.record.DischargeKind;
 import org.evenlobe.core.record.Handled;
+import org.evenlobe.core.record.Hurt;
 import org.evenlobe.core.record.Load;
 import org.evenlobe.core.record.Odour;
 import org.jspecify.annotations.Nullable;
@@ -60,6 +61,7 @@ public record ProgressRequest(
    * @param load what came out
    * @param colour what it looked like
    * @param odour what it smelled of
+   * @param hurt that it hurt, where it did
    */
   public record EarTapsRequest(
       @NotNull @Size(max = 20) List<@NotNull @Valid PourRequest> pours,
@@ -67,7 +69,8 @@ public record ProgressRequest(
       @Nullable Boolean squelched,
       @Nullable @Min(0) @Max(Load.HEAVIEST) Integer load,
       @Nullable DischargeKind colour,
-      @Nullable Odour odour) {}
+      @Nullable Odour odour,
+      @Nullable Hurt hurt) {}
 
   /**
    * Liquid that went in.
