@@ -1660,7 +1660,11 @@ export interface components {
       card?: components['schemas']['CallCard'];
       /** Format: int32 */
       checked: number;
+      /** Format: date */
+      checkedOn?: string;
       checks: components['schemas']['CheckMark'][];
+      /** Format: date */
+      cleanedSince?: string;
       dog: components['schemas']['DogFacts'];
       expected: components['schemas']['ExpectedExposure'][];
       exposures: components['schemas']['Exposure'][];
@@ -1673,6 +1677,8 @@ export interface components {
       startsFrom?: components['schemas']['EarPairEarFinding'];
       /** Format: int32 */
       version: number;
+      /** Format: date */
+      visitedSince?: string;
       visits: components['schemas']['VisitMark'][];
       /** @description an IANA zone, such as Europe/Berlin */
       zone: string;
@@ -1934,6 +1940,8 @@ export interface components {
     EarMark: {
       hold?: components['schemas']['Hold'];
       look?: components['schemas']['EarLook'];
+      /** @enum {string} */
+      mayGoIn: 'IN_EAR' | 'WIPE' | 'NONE';
       order?: components['schemas']['VetOrder'];
     };
     EarPairCanalEstimate: {

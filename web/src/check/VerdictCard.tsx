@@ -13,7 +13,14 @@ import { MAY_GO_IN_WORDS, VERDICT_COLOURS } from './verdicts';
 type CheckVerdict = Schemas['CheckVerdict'];
 
 /** What a check says: what to do now, the steps, and each ear's verdict with every reason. */
-export function VerdictCard({ verdict }: { verdict: CheckVerdict }) {
+export function VerdictCard({
+  verdict,
+  isOver = false,
+}: {
+  verdict: CheckVerdict;
+  /** Whether something newer stands, so that this is what was said then. */
+  isOver?: boolean;
+}) {
   const sides = sidesAsSeen(useSettings().facing);
   const { advice, evenness } = verdict;
   return (
@@ -21,12 +28,19 @@ export function VerdictCard({ verdict }: { verdict: CheckVerdict }) {
       variant="outlined"
       component="section"
       aria-label="What the check says"
-      sx={{ p: 2.5, borderWidth: 2, borderColor: VERDICT_COLOURS[verdict.verdict] }}
+      sx={{
+        p: 2.5,
+        borderWidth: isOver ? 1 : 2,
+        borderColor: isOver ? 'divider' : VERDICT_COLOURS[verdict.verdict],
+      }}
     >
-      <Typography variant="h2" sx={{ fontSize: '1.5rem' }}>
-        {advice.now}
+      <Typography
+        variant="h2"
+        sx={{ fontSize: isOver ? '1.15rem' : '1.5rem', ...(isOver && { color: 'text.secondary' }) }}
+      >
+        {isOver ? `It said: ${advice.now}` : advice.now}
       </Typography>
-      {advice.steps.length > 0 && (
+      {advice.steps.length > 0 && !isOver && (
         <Box component="ol" sx={{ pl: 2.5, my: 1 }}>
           {advice.steps.map((step) => (
             <Typography component="li" key={step}>

@@ -1,9 +1,8 @@
 import Box from '@mui/material/Box';
 import Typography from '@mui/material/Typography';
-import { VerdictMark } from '../check/VerdictMark';
-import { HeldMark } from '../hold/HeldMark';
+import { EarNow } from '../hold/EarNow';
 import { CleanButton } from '../hold/CleanButton';
-import { inWords } from '../measure/days';
+import { count, inWords } from '../measure/days';
 import { earName, letter, ofSide, type Side } from '../measure/side';
 import { instructionWords } from '../visit/visitWords';
 import type { DogInFull } from '../view/useDog';
@@ -18,24 +17,25 @@ export function EarSummary({ side, dog: { dog, plan } }: { side: Side; dog: DogI
         {letter(side)} · {earName(side)}
       </Typography>
       <Typography component="div" sx={{ fontSize: '1.35rem', lineHeight: 1.3 }}>
-        <VerdictMark verdict={look?.verdict} lookFirst={look?.lookFirst ?? true} size={26} />
+        <EarNow ear={ear} size={26} />
       </Typography>
-      {ear.hold && <HeldMark size={20} />}
       <Typography variant="body2" color="textSecondary" sx={{ mb: 0.75 }}>
         {look ? `checked ${inWords(look.day, plan.today)}` : 'never checked'}
       </Typography>
-      <Typography variant="body2">
-        {rhythm.routine ? `cleaned every ${rhythm.days} days` : 'no cleaning is planned'}
-      </Typography>
-      {ear.order && (
+      {ear.order ? (
         <Typography variant="body2" sx={{ fontWeight: 650 }}>
           the vet said: {instructionWords(ear.order.instruction)}
+        </Typography>
+      ) : (
+        <Typography variant="body2">
+          {rhythm.routine ? `cleaned every ${count(rhythm.days, 'day')}` : 'no cleaning is planned'}
         </Typography>
       )}
       <Typography variant="body2" color="textSecondary">
         {ear.lastCleaned ? `last ${inWords(ear.lastCleaned, plan.today)}` : 'never cleaned'}
         {interval.observations > 0 &&
           rhythm.routine &&
+          !ear.order &&
           ` · likely ${interval.band.shortest} to ${interval.band.longest}`}
       </Typography>
       <Box sx={{ mt: 1 }}>

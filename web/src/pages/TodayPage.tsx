@@ -8,11 +8,10 @@ import Stack from '@mui/material/Stack';
 import Typography from '@mui/material/Typography';
 import { useMemo } from 'react';
 import { Link as RouterLink, useNavigate } from 'react-router';
-import { HeldMark } from '../hold/HeldMark';
+import { EarNow } from '../hold/EarNow';
 import { DogPicture } from '../dog/DogPicture';
 import { OpenDays } from '../exposure/OpenDays';
 import { inWords, longDate, shortDate, type Day } from '../measure/days';
-import { VerdictMark } from '../check/VerdictMark';
 import { letter, ofSide, SIDES } from '../measure/side';
 import { Failure } from '../ui/Failure';
 import { useKeys, type KeyActions } from '../ui/keys';
@@ -294,15 +293,7 @@ function DogLine({ dog, line }: { dog: DogToday; line: number }) {
             <Box component="span" sx={{ fontWeight: 700, minWidth: '0.8em' }}>
               {letter(side)}
             </Box>
-            {ear.hold ? (
-              <HeldMark />
-            ) : (
-              <VerdictMark
-                verdict={ear.look?.verdict}
-                lookFirst={ear.look?.lookFirst ?? true}
-                size={16}
-              />
-            )}
+            <EarNow ear={ear} size={16} />
           </Typography>
         );
       })}

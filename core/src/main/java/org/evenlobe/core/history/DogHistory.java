@@ -195,6 +195,11 @@ public final class DogHistory {
     return fold.lines.get(side).found();
   }
 
+  /** Whether a vet has said since the latest check that an ear may be cleaned. */
+  public boolean isLiftedSince(Side side) {
+    return fold.lines.get(side).isLiftedSince();
+  }
+
   private Verdict signNow(Side side) {
     Verdict found = found(side).map(EarLine.Found::verdict).orElse(Verdict.LEAVE);
     return latest()

@@ -6,6 +6,7 @@ import java.util.UUID;
 import org.evenlobe.core.check.Cover;
 import org.evenlobe.core.check.MayGoIn;
 import org.evenlobe.core.record.CleaningInstruction;
+import org.evenlobe.core.record.Dated;
 import org.evenlobe.core.record.Moment;
 
 /**
@@ -25,6 +26,12 @@ public record VetOrder(UUID visit, Moment moment, CleaningInstruction instructio
   /** The day of that visit: its first. */
   public LocalDate since() {
     return moment.day();
+  }
+
+  /** Whether a fact came after it was given. */
+  public boolean precedes(Dated fact) {
+    int byTime = moment.at().compareTo(fact.at());
+    return byTime < 0 || (byTime == 0 && visit.compareTo(fact.id()) < 0);
   }
 
   /** Whether it stands on a day that is not before the visit. */

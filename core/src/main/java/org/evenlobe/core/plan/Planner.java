@@ -187,7 +187,7 @@ public final class Planner {
     Rhythm preferred = Rhythm.bySchool(learned, now.preferences());
     Rhythm bySchool = allows ? preferred : Rhythm.notYet(preferred, now.trust());
     Optional<VetOrder> order = history.order(side);
-    Optional<EarLook> look = history.latest().map(check -> look(check, side, checkIsDue));
+    Optional<EarLook> look = history.latest().map(check -> look(history, check, side, checkIsDue));
     Optional<Hold> hold = history.holds().get(side);
     Optional<LastCleaned> last =
         now.lastCleaned(side).map(fact -> new LastCleaned(fact.day(), fact.id()));
@@ -214,13 +214,21 @@ public final class Planner {
         now.trust().rung() == Rung.WET_PAD);
   }
 
-  private static EarLook look(AssessedCheck check, Side side, boolean checkIsDue) {
+  private static EarLook look(
+      DogHistory history, AssessedCheck check, Side side, boolean checkIsDue) {
+    Verdict said = check.verdicts().get(side);
+    // what a check found before a vet opened the ear again tells no longer
+    boolean isOver = history.isLiftedSince(side) && !said.isQuiet();
     return new EarLook(
         check.check().id(),
         check.check().day(),
-        check.verdicts().get(side),
+        history
+            .foundWhileCleaning(side)
+            .map(DogHistory.FoundWhileCleaning::verdict)
+            .map(said::or)
+            .orElse(said),
         check.check().ears().get(side).discharge() == Grade.SEVERE,
-        checkIsDue);
+        checkIsDue || isOver);
   }
 
   /**

@@ -11,11 +11,14 @@ import org.evenlobe.core.ear.Breed;
 import org.evenlobe.core.ear.BreedCatalogue;
 import org.evenlobe.core.ear.CanalEstimate;
 import org.evenlobe.core.ear.Canals;
+import org.evenlobe.core.history.AssessedCheck;
 import org.evenlobe.core.history.DogHistory;
 import org.evenlobe.core.measure.EarPair;
 import org.evenlobe.core.plan.DogPlan;
 import org.evenlobe.core.record.Appointment;
+import org.evenlobe.core.record.CheckRecord;
 import org.evenlobe.core.record.CleaningRecord;
+import org.evenlobe.core.record.Dated;
 import org.evenlobe.core.record.DogProfile;
 import org.evenlobe.core.record.DogRecord;
 import org.evenlobe.core.record.EarFinding;
@@ -69,7 +72,10 @@ class DogView {
    * @param expected what is expected to happen to them again and again
    * @param appointments when a vet is to see it, from today on
    * @param checked how many checks are on record
-   * @param latest what its latest check says, where there is one
+   * @param latest what its latest check said, where there is one
+   * @param checkedOn the day of that check
+   * @param visitedSince the day of a visit or call after it, where there was one
+   * @param cleanedSince the day of a cleaning after it, where there was one
    * @param startsFrom what a new check starts from; empty where every sign is to be looked for
    * @param card what to tell a vet on the phone, where one may be asked
    * @param plan what is planned
@@ -88,6 +94,9 @@ class DogView {
       List<Appointment> appointments,
       int checked,
       Optional<CheckVerdict> latest,
+      Optional<LocalDate> checkedOn,
+      Optional<LocalDate> visitedSince,
+      Optional<LocalDate> cleanedSince,
       Optional<EarPair<EarFinding>> startsFrom,
       Optional<CallCard> card,
       DogPlan plan,
@@ -131,6 +140,8 @@ class DogView {
     DogRecord record = dog.record();
     RibbonMarks marks = RibbonMarks.of(history);
     Optional<String> breed = breeds.ancestry(record.profile().breeds()).map(Breed::name);
+    Optional<CheckRecord> latest = history.latest().map(AssessedCheck::check);
+    Optional<LocalDate> visited = since(latest, history.visits());
     return new DogInFull(
         dog.said().version(),
         standing.zone(),
@@ -144,11 +155,30 @@ class DogView {
         record.all(ExpectedExposure.class),
         record.all(Appointment.class).stream().filter(made -> !made.on().isBefore(today)).toList(),
         history.checks().size(),
-        history.latestVerdict(),
+        visited.isPresent() ? asItSaid(history) : history.latestVerdict(),
+        latest.map(CheckRecord::day),
+        visited,
+        since(latest, record.cleanings()),
         history.startsFrom(),
-        CallCards.card(record, history, breed, today),
+        visited.isPresent() ? Optional.empty() : CallCards.card(record, history, breed, today),
         plans.plan(history, standing),
         Canals.of(record, today));
+  }
+
+  /** What the latest check said when it was recorded, without what has happened since. */
+  private static Optional<CheckVerdict> asItSaid(DogHistory history) {
+    return history
+        .latest()
+        .flatMap(latest -> DogHistory.upTo(history.dog(), latest.check()).latestVerdict());
+  }
+
+  /** The day of the last of those facts, where it came after the check. */
+  private static Optional<LocalDate> since(
+      Optional<CheckRecord> check, List<? extends Dated> facts) {
+    return check
+        .filter(looked -> !facts.isEmpty())
+        .filter(looked -> Dated.BY_TIME.compare(facts.get(facts.size() - 1), looked) > 0)
+        .map(looked -> facts.get(facts.size() - 1).day());
   }
 
   /**

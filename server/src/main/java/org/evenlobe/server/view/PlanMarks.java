@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
 import org.evenlobe.core.check.Hold;
+import org.evenlobe.core.check.MayGoIn;
 import org.evenlobe.core.history.VetOrder;
 import org.evenlobe.core.measure.EarPair;
 import org.evenlobe.core.measure.Side;
@@ -31,8 +32,10 @@ record PlanMarks(EarPair<EarMark> ears, List<ItemMark> items, List<ExpectedDay> 
    * @param hold the hold that is open, where one is
    * @param look what the latest check said of it, where there is one
    * @param order the vet's order that is in force
+   * @param mayGoIn what may go in
    */
-  record EarMark(Optional<Hold> hold, Optional<EarLook> look, Optional<VetOrder> order) {}
+  record EarMark(
+      Optional<Hold> hold, Optional<EarLook> look, Optional<VetOrder> order, MayGoIn mayGoIn) {}
 
   /**
    * A planned item.
@@ -77,7 +80,7 @@ record PlanMarks(EarPair<EarMark> ears, List<ItemMark> items, List<ExpectedDay> 
 
   static PlanMarks of(DogPlan plan) {
     return new PlanMarks(
-        plan.ears().map(ear -> new EarMark(ear.hold(), ear.look(), ear.order())),
+        plan.ears().map(ear -> new EarMark(ear.hold(), ear.look(), ear.order(), ear.mayGoIn())),
         plan.items().stream().map(ItemMark::of).toList(),
         plan.open());
   }

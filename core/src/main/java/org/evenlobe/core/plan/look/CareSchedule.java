@@ -72,7 +72,7 @@ public final class CareSchedule {
 
   private void lay() {
     Optional<AssessedCheck> latest =
-        now.history().latest().filter(check -> !check.check().at().isBefore(order.moment().at()));
+        now.history().latest().filter(check -> order.precedes(check.check()));
     boolean wanted = Stream.of(Side.values()).anyMatch(side -> now.history().wantsCheckFirst(side));
     LocalDate due =
         wanted

@@ -85,7 +85,12 @@ public final class OrderSchedule {
 
   /** The last time that it was cleaned since the order was given. */
   private static Optional<Dated> last(Situation now, Side side, VetOrder order) {
-    return now.lastCleaned(side).filter(fact -> !fact.at().isBefore(order.moment().at()));
+    return now.lastCleaned(side).filter(fact -> counts(order, fact));
+  }
+
+  /** What the vet cleaned at the visit is the first. */
+  private static boolean counts(VetOrder order, Dated cleaned) {
+    return order.precedes(cleaned) || cleaned.id().equals(order.visit());
   }
 
   private void lay(Side side, VetOrder order) {
@@ -131,7 +136,7 @@ public final class OrderSchedule {
   private int done(Side side, VetOrder order, LocalDate day) {
     return (int)
         now.history().loads(side).byAnyone(day, day).stream()
-            .filter(fact -> !fact.at().isBefore(order.moment().at()))
+            .filter(fact -> counts(order, fact))
             .count();
   }
 

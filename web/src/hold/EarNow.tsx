@@ -1,0 +1,35 @@
+import VetIcon from '@mui/icons-material/LocalHospitalOutlined';
+import Box from '@mui/material/Box';
+import type { Schemas } from '../api/client';
+import { VerdictMark } from '../check/VerdictMark';
+import { HeldMark } from './HeldMark';
+
+/** How an ear stands today: held, as its vet ordered, or what its latest check said. */
+export function EarNow({
+  ear,
+  size,
+}: {
+  ear: Pick<Schemas['EarMark'], 'hold' | 'look' | 'order' | 'mayGoIn'>;
+  size: number;
+}) {
+  if (ear.hold) return <HeldMark size={size} />;
+  if (ear.order && (ear.mayGoIn !== 'NONE' || !ear.order.instruction.howOften)) {
+    return (
+      <Box
+        component="span"
+        sx={{
+          display: 'inline-flex',
+          alignItems: 'center',
+          gap: 0.75,
+          fontWeight: 700,
+          color: 'mark.course',
+        }}
+      >
+        <VetIcon sx={{ fontSize: size }} aria-hidden="true" />
+        {ear.order.instruction.howOften ? 'as the vet said' : 'leave alone'}
+      </Box>
+    );
+  }
+  const lookFirst = (ear.look?.lookFirst ?? true) || ear.mayGoIn === 'NONE';
+  return <VerdictMark verdict={ear.look?.verdict} lookFirst={lookFirst} size={size} />;
+}
