@@ -20,6 +20,8 @@ final class Household {
       {"redness": "NONE", "swelling": "NONE", "sores": "NONE", "discharge": "MILD",
        "dischargeKind": "TAN_WAX", "odour": "NONE", "pain": "NONE"}""";
 
+  private static final ZoneId LONDON = ZoneId.of("Europe/London");
+
   private final Page page;
   private final String path;
 
@@ -61,6 +63,66 @@ final class Household {
             .formatted(dog, Instant.now().minusSeconds(60), QUIET, QUIET));
   }
 
+  /** A check of some day, in its morning: what differs from a quiet right ear. */
+  void check(UUID dog, int daysAgo, int minute, String right) {
+    String ear = QUIET;
+    for (String sign : right.split(", ", -1)) {
+      String name = sign.substring(0, sign.indexOf(':'));
+      ear = ear.replaceFirst(name + ": \"[A-Z]+\"", sign);
+    }
+    put(
+        "/checks/" + UUID.randomUUID(),
+        """
+        {"dogId": "%s", "at": "%s", "zone": "Europe/London",
+         "ears": {"right": %s, "left": %s}, "dog": {"shaking": "NONE", "scratching": "NONE"}}"""
+            .formatted(dog, morning(daysAgo, minute), ear, QUIET));
+  }
+
+  /** A visit at which the right ear was ordered to be cleaned twice a day for ten days. */
+  void order(UUID dog, int daysAgo, int minute) {
+    String nothing = "{\"eardrum\": \"NOT_SEEN\", \"cleaned\": false, \"hold\": \"NOTHING_SAID\"}";
+    String ordered =
+        nothing.replace(
+            "}",
+            ", \"instruction\": {\"timesADay\": 2, \"until\": \"%s\"}}"
+                .formatted(LocalDate.now(LONDON).plusDays(9L - daysAgo)));
+    put(
+        "/visits/" + UUID.randomUUID(),
+        """
+        {"dogId": "%s", "at": "%s", "zone": "Europe/London",
+         "ears": {"right": %s, "left": %s}}"""
+            .formatted(dog, morning(daysAgo, minute), ordered, nothing));
+  }
+
+  /** A light look that found the right ear better. */
+  void look(UUID dog, int daysAgo, int minute) {
+    put(
+        "/looks/" + UUID.randomUUID(),
+        """
+        {"dogId": "%s", "at": "%s", "zone": "Europe/London",
+         "right": {"change": "BETTER", "hurts": false}, "dogIsWell": true}"""
+            .formatted(dog, morning(daysAgo, minute)));
+  }
+
+  /** The right ear filled. */
+  void cleanRight(UUID dog, int daysAgo, int minute) {
+    put(
+        "/cleanings/" + UUID.randomUUID(),
+        """
+        {"dogId": "%s", "at": "%s", "zone": "Europe/London",
+         "ears": {"right": {"method": "FILL", "load": 1}}}"""
+            .formatted(dog, morning(daysAgo, minute)));
+  }
+
+  /** The plan as a calendar. */
+  String calendar() {
+    return page.request().get(path + "/calendar.ics").text();
+  }
+
+  private static Instant morning(int daysAgo, int minute) {
+    return LocalDate.now(LONDON).minusDays(daysAgo).atTime(0, minute).atZone(LONDON).toInstant();
+  }
+
   /** Both ears filled so many days ago, and a light load came out. */
   void clean(UUID dog, int daysAgo) {
     String ear = "{\"method\": \"FILL\", \"load\": 2}";
@@ -78,7 +140,7 @@ final class Household {
         """
         {"kind": "CLEANER", "name": "%s", "cleaner": "GENTLE", "size": 250, "left": 250,
          "countedAt": "2026-01-01T10:00:00Z", "openedOn": "%s"}"""
-            .formatted(name, LocalDate.now(ZoneId.of("Europe/London")).minusDays(3)));
+            .formatted(name, LocalDate.now(LONDON).minusDays(3)));
   }
 
   private void put(String to, String body) {

@@ -15,10 +15,15 @@ import org.evenlobe.core.record.Load;
  */
 public record DayLoad(LocalDate day, boolean inCanal, Load load) {
 
-  /** Cleanings of one ear on one day are one, with the highest load. */
+  /**
+   * Cleanings of one ear on one day are one, with the highest load; a wipe beside one in the canal
+   * says nothing.
+   */
   DayLoad mergedWith(DayLoad sameDay) {
-    Load highest = load.grade() >= sameDay.load.grade() ? load : sameDay.load;
-    return new DayLoad(day, inCanal || sameDay.inCanal, highest);
+    if (inCanal != sameDay.inCanal) {
+      return inCanal ? this : sameDay;
+    }
+    return load.grade() >= sameDay.load.grade() ? this : sameDay;
   }
 
   /** Adds one to a list that has one for each day, oldest first, and keeps it so. */

@@ -292,6 +292,13 @@ final class EarLine {
     cleanedOn = Optional.of(day);
   }
 
+  /** A cleaning under an order, or while medicine is given, tells nothing of wax. */
+  void underCare(LocalDate day) {
+    if (order.on(day).filter(VetOrder::cleans).isPresent() || medicine.isGiven(day)) {
+      forTheVet.add(day);
+    }
+  }
+
   /** Whether the record makes a drum doubtful that is not known to be whole. */
   boolean isDoubtful(LocalDate day) {
     return deaf

@@ -126,6 +126,7 @@ final class Fold {
                 Optional<EarLine.Found> found = FoundCleaning.of(line, cleaning, ear, ofDay);
                 loads.get(side).take(cleaning, ear);
                 line.cleaned(cleaning.day());
+                line.underCare(cleaning.day());
                 found.ifPresent(one -> line.take(one, one.verdict() == Verdict.URGENT));
               });
     }

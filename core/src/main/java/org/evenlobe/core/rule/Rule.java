@@ -62,8 +62,6 @@ public enum Rule {
       Source.published(
           "Nuttall and Bensignor, 2014: an index of four signs, each 0 to 3, total 0 to 12; from"
               + " which score caution begins is this product's own value")),
-  CHECK_MAT("Mat under the flap", Source.ownValue("it keeps the air out")),
-  CHECK_HAIR("Hair in the canal", Source.ownValue("it keeps the wax in")),
   CHECK_HEARING("Hearing", Source.ownValue("a blocked ear hears less")),
   CHECK_WAX("Wax", Source.ownValue("plain wax of grade 2 or more is worth taking out")),
   CHECK_QUIET("Quiet", Source.ownValue("a quiet ear cleans itself")),

@@ -14,13 +14,14 @@ import org.evenlobe.core.rule.Rule;
 /**
  * Learns one ear's interval from what its cleanings brought out (rule PLAN_LEARN).
  *
- * <p>Each cleaning in the canal, with one before it, tells a load y and the days t in which it
- * gathered, 90 at most. Where y is the heaviest grade and t longer than the interval in force, t
- * counts as that interval: more may have been there, and a neglected ear must not be told to wait
- * longer. A wipe tells nothing and starts no t. Less than 3 days after the last, what comes out is
- * leftovers and tells nothing; of a run that catches up with a neglected ear the first pass alone
- * tells something. A cleaning on a day that was one for the vet tells nothing either (rule
- * PLAN_UNWELL). At one cleaning the interval grows by a quarter at most; it may shrink at once.
+ * <p>Each cleaning of the ear's present way, with one before it, tells a load y and the days t in
+ * which it gathered, 90 at most. An ear that is wiped as a rule learns from wiping: more than half
+ * of its last 5 cleanings were. By the way of wiping t counts since the last cleaning of any kind;
+ * else a wipe tells nothing and starts no t. Less than 3 days after the last, what comes out is
+ * leftovers; of a run that catches up with a neglected ear the first pass alone tells something; a
+ * cleaning on a day that was one for the vet, under a vet's order or within a course tells nothing
+ * (rule PLAN_UNWELL); each starts the next t. At one cleaning the interval grows by a quarter at
+ * most; it may shrink at once.
  *
  * <p>For example base 14 and a load of 1 found after 14 days: (4 + 1) ÷ (28 + 14) = 0.119 a day, so
  * 17 days, and 14 × 1.25 = 17.5 allows it.
@@ -29,7 +30,6 @@ public final class IntervalLearning {
   /** For so many days after the first pass an ear is caught up with. */
   public static final int CATCH_UP_DAYS = 3;
 
-  private static final int LONGEST_GATHERING = 90;
   private static final int LEFTOVER_DAYS = 3;
   private static final double MOST_GROWTH = 1.25;
   private static final int ROUTINE_AFTER_CLEANINGS = 3;
@@ -39,13 +39,17 @@ public final class IntervalLearning {
   /** Not cleaned for so many times its interval, an ear is neglected. */
   private static final int NEGLECTED_AFTER = 3;
 
+  private static final int WAY_OF_LAST = 5;
+  private static final int WAY_OF_FEWEST = 3;
   private static final long NEVER = Long.MIN_VALUE;
 
   private final Side side;
   private final StartingInterval start;
   private final Set<LocalDate> unwell;
   private final double halfLifeDays;
+  private final boolean byWiping;
   private final LoadRate prior;
+  private LoadRate rate;
   private final LoadEvidence evidence = new LoadEvidence();
   private int observations;
   private int totalLoad;
@@ -57,15 +61,22 @@ public final class IntervalLearning {
   private int cleanings;
   private int leftOut;
   private long previous = NEVER;
+  private long lastOfItsWay = NEVER;
   private Optional<LocalDate> neglectedOn = Optional.empty();
 
   private IntervalLearning(
-      Side side, StartingInterval start, Set<LocalDate> unwell, double halfLifeDays) {
+      Side side,
+      StartingInterval start,
+      Set<LocalDate> unwell,
+      double halfLifeDays,
+      boolean byWiping) {
     this.side = side;
+    this.byWiping = byWiping;
     this.start = start;
     this.unwell = unwell;
     this.halfLifeDays = halfLifeDays;
     this.prior = LoadRate.startingFrom(start.base());
+    this.rate = prior;
     this.inForce = start.base();
     this.routine = !start.checksOnly();
   }
@@ -88,27 +99,50 @@ public final class IntervalLearning {
       List<DayLoad> cleanings,
       Set<LocalDate> unwell,
       double halfLifeDays) {
-    IntervalLearning learning = new IntervalLearning(side, start, unwell, halfLifeDays);
+    IntervalLearning learning =
+        new IntervalLearning(side, start, unwell, halfLifeDays, isWiped(cleanings));
     for (DayLoad day : cleanings) {
-      if (day.inCanal()) {
-        learning.take(day);
-      }
+      learning.take(day);
     }
     return learning.answer();
   }
 
+  /** Whether an ear is wiped as a rule, by its last cleanings. */
+  private static boolean isWiped(List<DayLoad> cleanings) {
+    List<DayLoad> last =
+        cleanings.subList(Math.max(0, cleanings.size() - WAY_OF_LAST), cleanings.size());
+    long wiped = last.stream().filter(day -> !day.inCanal()).count();
+    return last.size() >= WAY_OF_FEWEST && 2 * wiped > last.size();
+  }
+
   private void take(DayLoad cleaning) {
+    boolean ofItsWay = cleaning.inCanal() != byWiping;
+    if (!ofItsWay) {
+      if (byWiping) {
+        // it is no finding of this way, but what gathers is counted from it
+        start(cleaning.day().toEpochDay());
+      }
+      return;
+    }
     cleanings++;
-    if (cleaning.load().isHeaviest() && isNeglected(cleaning.day())) {
+    if (cleaning.load().isHeaviest() && cleaning.inCanal() && isNeglected(cleaning.day())) {
       neglectedOn = Optional.of(cleaning.day());
     }
     long day = cleaning.day().toEpochDay();
+    if (lastOfItsWay != NEVER) {
+      evidence.age(day - lastOfItsWay, halfLifeDays);
+    }
+    lastOfItsWay = day;
     if (previous != NEVER) {
       observe(cleaning, day - previous);
     }
-    previous = day;
+    start(day);
     moveInterval();
     moveRoutine();
+  }
+
+  private void start(long day) {
+    previous = day;
   }
 
   private boolean isNeglected(LocalDate day) {
@@ -124,8 +158,7 @@ public final class IntervalLearning {
   }
 
   private void observe(DayLoad cleaning, long since) {
-    evidence.age(since, halfLifeDays);
-    int days = (int) Math.min(since, LONGEST_GATHERING);
+    int days = (int) Math.min(since, LoadEvidence.LONGEST_GATHERING);
     if (days < LEFTOVER_DAYS || isCatchingUp(cleaning.day())) {
       return;
     }
@@ -133,15 +166,15 @@ public final class IntervalLearning {
       leftOut++;
       return;
     }
-    int counted = cleaning.load().isHeaviest() ? Math.min(days, inForce) : days;
-    evidence.add(cleaning.load().grade(), counted);
+    evidence.add(cleaning.load().grade(), days);
     observations++;
     totalLoad += cleaning.load().grade();
-    totalDays += counted;
+    totalDays += days;
   }
 
   private void moveInterval() {
-    int learned = prior.intervalAfter(evidence);
+    rate = prior.after(evidence, rate.mean());
+    int learned = rate.interval();
     int most = (int) Math.floor(inForce * MOST_GROWTH);
     growthHeld = learned > most;
     before = inForce;
@@ -161,9 +194,8 @@ public final class IntervalLearning {
   }
 
   private LearnedInterval answer() {
-    LoadRate rate = prior.after(evidence);
     List<Reason> reasons = new ArrayList<>();
-    reasons.add(learned(rate));
+    reasons.add(learned());
     if (growthHeld) {
       reasons.add(growthHeld(rate.interval()));
     }
@@ -183,12 +215,12 @@ public final class IntervalLearning {
 
   private Reason leftOut() {
     String sentence =
-        "What came out on %s that %s one for the vet is left out: it tells nothing of wax."
+        "What came out on %s that %s one for the vet, or under a vet's care, is left out: no wax."
             .formatted(Figures.count(leftOut, "day"), leftOut == 1 ? "was" : "were");
     return Reason.of(Rule.PLAN_UNWELL, sentence).with("cleanings", leftOut);
   }
 
-  private Reason learned(LoadRate rate) {
+  private Reason learned() {
     if (observations == 0) {
       return Reason.of(
               Rule.PLAN_LEARN,
@@ -200,12 +232,13 @@ public final class IntervalLearning {
     }
     String sentence =
         String.format(
-            "%s: %s over %s brought a load of %d; with the starting value counted in and older"
+            "%s: %s over %s brought a load of %d%s; with the starting value counted in and older"
                 + " ones counting less, %s a day: a light load every %s.",
             capital(side.ear()),
-            Figures.count(observations, "cleaning"),
+            Figures.count(observations, byWiping ? "wiping" : "cleaning"),
             Figures.count(totalDays, "day"),
             totalLoad,
+            evidence.hasHeavy() ? ", heavy as four or more" : "",
             Figures.plain(rate.mean()),
             Figures.count(rate.interval(), "day"));
     return Reason.of(Rule.PLAN_LEARN, sentence)

@@ -95,10 +95,10 @@ class IntervalLearningTest {
     }
 
     @Test
-    void theStartIsNeverStrongerThanFortyTwoDays() {
+    void theStartIsNeverStrongerThanTwentyEightDays() {
       LoadRate rate = LoadRate.startingFrom(56);
 
-      assertThat(rate.days()).isEqualTo(42);
+      assertThat(rate.shape()).isEqualTo(1);
       assertThat(rate.mean()).isCloseTo(2.0 / 56, within(1e-12));
     }
   }
@@ -127,9 +127,53 @@ class IntervalLearningTest {
     }
 
     @Test
-    void aNeglectedEarIsNeverToldToWaitLonger() {
-      assertThat(learn(start(14), every(80, 4)).days()).isLessThanOrEqualTo(14);
+    void heavySaysFourOrMore() {
+      // of a Poisson count with mean 2: 4.526 where it is 4 or more; with mean 10: 10.076
+      assertThat(LoadEvidence.expectedOfHeavy(2)).isCloseTo(4.526, within(0.001));
+      assertThat(LoadEvidence.expectedOfHeavy(10)).isCloseTo(10.0763, within(0.001));
+      assertThat(LoadEvidence.expectedOfHeavy(1e-6)).isCloseTo(4, within(0.001));
+    }
+
+    @Test
+    void aHeavyLoadCountsAsWhatIsExpectedOfOneAtTheRateThatItMakes() {
+      LoadEvidence heavy = new LoadEvidence();
+      heavy.add(4, 14);
+      LoadRate rate = LoadRate.startingFrom(14).after(heavy);
+
+      double expected = LoadEvidence.expectedOfHeavy(rate.mean() * 14);
+      assertThat(rate.mean()).isCloseTo((4 + expected) / (28 + 14), within(1e-8));
+      assertThat(rate.shape()).isEqualTo(8);
+    }
+
+    @Test
+    void aNeglectedEarNeitherShortensNorStretchesTheIntervalMuch() {
+      assertThat(learn(start(14), every(80, 4)).days()).isBetween(12, 17);
       assertThat(learn(start(14), every(80, 3)).days()).isGreaterThan(14);
+    }
+
+    @Test
+    void anEarThatIsWipedAsARuleLearnsFromWiping() {
+      List<DayLoad> wiped = new ArrayList<>();
+      for (int i = 0; i <= 6; i++) {
+        wiped.add(wipe(10 * i, 3));
+      }
+
+      LearnedInterval interval = learn(start(14), wiped);
+      assertThat(interval.observations()).isEqualTo(6);
+      assertThat(interval.days()).isLessThan(10);
+      assertThat(interval.reasons().get(0).sentence()).contains("6 wipings over 60 days");
+    }
+
+    @Test
+    void onlyTheFindingsOfThePresentWayCountAndWipingCountsFromAnyCleaning() {
+      List<DayLoad> mixed = new ArrayList<>(every(14, 1, 1, 1));
+      for (int i = 1; i <= 3; i++) {
+        mixed.add(wipe(42 + 10 * i, 2));
+      }
+
+      LearnedInterval interval = learn(start(14), mixed);
+      assertThat(interval.observations()).isEqualTo(3);
+      assertThat(interval.reasons().get(0).sentence()).contains("over 30 days");
     }
 
     @Test
@@ -138,7 +182,7 @@ class IntervalLearningTest {
     }
 
     @Test
-    void aWipeTeachesNothingAndStartsNothing() {
+    void aWipeTeachesNothingAndStartsNothingWhereTheEarIsCleanedInside() {
       List<DayLoad> cleanings = every(14, 1, 3);
       List<DayLoad> withWipes = new ArrayList<>(cleanings);
       withWipes.add(wipe(5, 4));
@@ -177,15 +221,15 @@ class IntervalLearningTest {
     }
 
     @Test
-    void halfOfAFindingIsForgottenAfter120Days() {
+    void halfOfAFindingIsForgottenAfter90Days() {
       LoadEvidence old = new LoadEvidence();
-      old.add(4, 10);
-      old.age(120, LoadEvidence.HALF_LIFE_DAYS);
+      old.add(3, 10);
+      old.age(90, LoadEvidence.HALF_LIFE_DAYS);
 
       LoadRate rate = LoadRate.startingFrom(14).after(old);
 
-      assertThat(rate.shape()).isCloseTo(4 + 2, within(1e-12));
-      assertThat(rate.days()).isCloseTo(28 + 5, within(1e-12));
+      assertThat(rate.shape()).isCloseTo(4 + 1.5, within(1e-12));
+      assertThat(rate.mean()).isCloseTo((4 + 1.5) / (28 + 5), within(1e-12));
     }
   }
 
