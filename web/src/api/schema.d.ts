@@ -2886,8 +2886,6 @@ export interface components {
         | 'CHECK_WATERY'
         | 'CHECK_ITCH'
         | 'CHECK_SCORE'
-        | 'CHECK_MAT'
-        | 'CHECK_HAIR'
         | 'CHECK_HEARING'
         | 'CHECK_WAX'
         | 'CHECK_QUIET'

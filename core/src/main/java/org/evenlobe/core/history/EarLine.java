@@ -65,9 +65,9 @@ final class EarLine {
   private Optional<LocalDate> cautionRun = Optional.empty();
   private Optional<Found> found = Optional.empty();
   private Optional<Found> pending = Optional.empty();
-  private Optional<EarFinding> lastFinding = Optional.empty();
+  private EarFinding lastFinding = EarFinding.NOTHING;
   private Optional<LocalDate> cleanedOn = Optional.empty();
-  private final OrderLine order = new OrderLine();
+  private final OrderLine order;
   private final MedicineLine medicine = new MedicineLine();
   private final Set<LocalDate> forTheVet = new HashSet<>();
 
@@ -79,6 +79,7 @@ final class EarLine {
     this.dog = dog;
     this.diagnosedAllergy = diagnosedAllergy;
     this.eardrum = new EardrumLine(profile.eardrum());
+    this.order = new OrderLine(side);
   }
 
   /**
@@ -118,8 +119,10 @@ final class EarLine {
 
   /** Days go by up to one. */
   void advance(LocalDate day) {
-    order.advance(day);
-    order.takeEnded().ifPresent(this::heldSinceTheOrder);
+    if (order.isGiven()) {
+      order.advance(day);
+      order.takeEnded().ifPresent(this::heldSinceTheOrder);
+    }
   }
 
   private void heldSinceTheOrder(OrderLine.Ended ended) {
@@ -188,7 +191,7 @@ final class EarLine {
     EarFinding finding = check.ears().get(side);
     liftedSince = false;
     found = Optional.empty();
-    lastFinding = Optional.of(finding);
+    lastFinding = finding;
     if (sign.atLeast(Verdict.STOP) || judged.urgentAnywhere()) {
       forTheVet.add(day);
     }
@@ -203,11 +206,7 @@ final class EarLine {
     if (!sign.isQuiet()) {
       quietFrom = Optional.empty();
     } else if (!treated) {
-      if (quietFrom.isEmpty()) {
-        quietFrom = Optional.of(day);
-      }
-      quietTo = day;
-      normal.take(finding);
+      quietOn(day, finding);
     }
     if (diagnosedAllergy && judged.itchless().isQuiet() && !check.dog().shakesSuddenly()) {
       itch.take(check.dog().itch(side));
@@ -221,6 +220,28 @@ final class EarLine {
         judged.vestibular(),
         treated,
         judged.opens() == Verdict.CLEAN && VerdictTable.isNoBetter(judged.signs()));
+  }
+
+  /** Takes a check at which nothing was found, on a day without an order and a medicine. */
+  void takeQuiet(CheckRecord check, LocalDate day) {
+    liftedSince = false;
+    found = Optional.empty();
+    lastFinding = check.ears().get(side);
+    quietOn(day, lastFinding);
+    if (diagnosedAllergy) {
+      itch.take(Grade.NONE);
+    }
+    hear(lastFinding.hearing());
+    worseRunning = 0;
+    order.takeQuiet(check);
+  }
+
+  private void quietOn(LocalDate day, EarFinding finding) {
+    if (quietFrom.isEmpty()) {
+      quietFrom = Optional.of(day);
+    }
+    quietTo = day;
+    normal.take(finding);
   }
 
   private void open(Verdict opens, boolean urgentAnywhere, LocalDate day, UUID fact) {
@@ -281,6 +302,11 @@ final class EarLine {
         .filter(one -> one.verdict().atLeast(Verdict.STOP))
         .ifPresent(one -> severeOn = Optional.of(one.day()));
     return shown;
+  }
+
+  /** Whether it is still to be seen whether what a cleaning showed counts. */
+  boolean isPending() {
+    return pending.isPresent();
   }
 
   /** What a cleaning showed that no check has looked at since. */

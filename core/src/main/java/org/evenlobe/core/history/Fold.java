@@ -4,7 +4,6 @@ import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
-import org.evenlobe.core.check.EarBackground;
 import org.evenlobe.core.check.EarSigns;
 import org.evenlobe.core.check.Verdict;
 import org.evenlobe.core.check.VerdictTable;
@@ -24,6 +23,7 @@ import org.evenlobe.core.record.VisitRecord;
 /** Takes a dog's facts one after the other, oldest first, and hands each to the lines it moves. */
 final class Fold {
   private static final EarPair<Verdict> BOTH_QUIET = EarPair.both(Verdict.LEAVE);
+  private static final Optional<Boolean> QUIET = Optional.of(true);
   private static final EarPair<FlareRun.Shown> NOTHING_SHOWN = EarPair.both(FlareRun.Shown.NOTHING);
 
   final EarPair<EarLine> lines;
@@ -85,14 +85,17 @@ final class Fold {
   }
 
   private void advance(LocalDate day) {
-    for (Side side : Side.values()) {
-      lines.get(side).advance(day);
-      settle(side, day, Optional.empty());
-    }
+    lines.right().advance(day);
+    lines.left().advance(day);
+    settle(Side.RIGHT, day, Optional.empty());
+    settle(Side.LEFT, day, Optional.empty());
   }
 
   /** What a cleaning showed counts in a flare, unless a quiet check has followed. */
   private void settle(Side side, LocalDate day, Optional<Boolean> quietCheck) {
+    if (!lines.get(side).isPending()) {
+      return;
+    }
     lines
         .get(side)
         .settled(day, quietCheck)
@@ -237,27 +240,11 @@ final class Fold {
         lines.right().isStoppedByVet(day) || lines.left().isStoppedByVet(day)
             ? lines.map(line -> line.isStoppedByVet(day) ? Verdict.STOP : Verdict.LEAVE)
             : BOTH_QUIET;
-    for (Side side : Side.values()) {
-      settle(side, day, Optional.of(true));
-    }
+    settle(Side.RIGHT, day, QUIET);
+    settle(Side.LEFT, day, QUIET);
     flares.take(day, NOTHING_SHOWN);
-    for (Side side : Side.values()) {
-      EarSigns signs =
-          new EarSigns(side, check.ears().get(side), check.dog(), EarBackground.NOTHING_KNOWN);
-      lines
-          .get(side)
-          .take(
-              new EarLine.Judged(
-                  check,
-                  signs,
-                  Verdict.LEAVE,
-                  Verdict.LEAVE,
-                  Verdict.LEAVE,
-                  Verdict.LEAVE,
-                  false,
-                  false,
-                  false));
-    }
+    lines.right().takeQuiet(check, day);
+    lines.left().takeQuiet(check, day);
     checks.add(new AssessedCheck(check, verdicts, BOTH_QUIET));
   }
 

@@ -1,7 +1,6 @@
 package org.evenlobe.core.history;
 
 import java.time.LocalDate;
-import java.util.Optional;
 import org.evenlobe.core.check.EarSigns;
 import org.evenlobe.core.record.DischargeKind;
 import org.evenlobe.core.record.EarFinding;
@@ -28,10 +27,10 @@ final class MedicineLine {
    * @param latest what the ear showed last before it
    * @param deaf whether it did not turn to the last sound before it
    */
-  void take(LocalDate day, LocalDate lastDay, Optional<EarFinding> latest, boolean deaf) {
+  void take(LocalDate day, LocalDate lastDay, EarFinding latest, boolean deaf) {
     if (!isIn(day)) {
       from = day;
-      pusBefore = latest.map(ear -> isPus(ear.dischargeKind())).orElse(false);
+      pusBefore = isPus(latest.dischargeKind());
       deafBefore = deaf;
     }
     until = lastDay;

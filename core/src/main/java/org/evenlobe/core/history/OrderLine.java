@@ -5,8 +5,11 @@ import java.time.temporal.ChronoUnit;
 import java.util.Optional;
 import java.util.UUID;
 import org.evenlobe.core.check.Cover;
+import org.evenlobe.core.check.EarBackground;
 import org.evenlobe.core.check.EarSigns;
 import org.evenlobe.core.check.Verdict;
+import org.evenlobe.core.measure.Side;
+import org.evenlobe.core.record.CheckRecord;
 import org.evenlobe.core.record.CleaningInstruction;
 import org.evenlobe.core.record.EarVisit;
 import org.evenlobe.core.record.EarVisit.HoldWord;
@@ -37,6 +40,18 @@ final class OrderLine {
   private boolean noBetter;
   private Optional<Seen> lastUnder = Optional.empty();
   private Optional<Seen> last = Optional.empty();
+
+  /**
+   * The last check, where nothing was found at it; what it showed is read where it is asked for.
+   */
+  private Optional<CheckRecord> lastQuiet = Optional.empty();
+
+  private final Side side;
+
+  OrderLine(Side side) {
+    this.side = side;
+  }
+
   private Optional<Ended> ended = Optional.empty();
 
   /** A check of this ear, with its sign verdict. */
@@ -44,6 +59,11 @@ final class OrderLine {
 
   /** That what an order covered is one for the vet still. */
   record Ended(LocalDate day, Seen check) {}
+
+  /** Whether one was given and has not ended. */
+  boolean isGiven() {
+    return order.isPresent();
+  }
 
   /** The order that is in force on a day. */
   Optional<VetOrder> on(LocalDate day) {
@@ -117,6 +137,25 @@ final class OrderLine {
     return once;
   }
 
+  /** Takes a check at which nothing was found, while no order is in force. */
+  void takeQuiet(CheckRecord check) {
+    checkFirst = false;
+    lastQuiet = Optional.of(check);
+  }
+
+  private Optional<Seen> last() {
+    return lastQuiet
+        .map(
+            check ->
+                new Seen(
+                    check.id(),
+                    check.day(),
+                    new EarSigns(
+                        side, check.ears().get(side), check.dog(), EarBackground.NOTHING_KNOWN),
+                    Verdict.LEAVE))
+        .or(() -> last);
+  }
+
   /** Days go by up to one: an order ends, or covers no more. */
   void advance(LocalDate day) {
     if (order.isEmpty()) {
@@ -163,6 +202,7 @@ final class OrderLine {
       boolean isNoBetter) {
     checkFirst = false;
     last = Optional.of(check);
+    lastQuiet = Optional.empty();
     if (order.filter(VetOrder::cleans).isEmpty()) {
       return;
     }
@@ -206,7 +246,8 @@ final class OrderLine {
   private void begin(VisitRecord visit, EarVisit ear, CleaningInstruction said) {
     order = Optional.of(new VetOrder(visit.id(), visit.moment(), said));
     reference =
-        last.filter(check -> !check.day().isBefore(visit.day().minusDays(REFERENCE_DAYS_BEFORE)))
+        last()
+            .filter(check -> !check.day().isBefore(visit.day().minusDays(REFERENCE_DAYS_BEFORE)))
             .map(Seen::signs);
     excusesUrgent = reference.isPresent();
     nextIsReference = false;
@@ -229,7 +270,7 @@ final class OrderLine {
   private void goesOn(boolean wentOn, EarVisit ear) {
     leftIn |= ear.leftIn();
     if (wentOn) {
-      reference = last.map(Seen::signs).or(() -> reference);
+      reference = last().map(Seen::signs).or(() -> reference);
       excusesUrgent = true;
     } else if (reference.isEmpty()) {
       reference = lastUnder.map(Seen::signs);

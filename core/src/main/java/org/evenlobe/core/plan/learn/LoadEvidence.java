@@ -17,6 +17,7 @@ public final class LoadEvidence {
   private double days;
   private double heavy;
   private final double[] heavyAfter = new double[LONGEST_GATHERING + 1];
+  private int longest;
 
   /** So many days go by: all weights shrink by the same factor, so the sums do. */
   void age(long daysLater, double halfLifeDays) {
@@ -25,7 +26,7 @@ public final class LoadEvidence {
     days *= weight;
     if (heavy > 0) {
       heavy *= weight;
-      for (int i = 0; i < heavyAfter.length; i++) {
+      for (int i = 1; i <= longest; i++) {
         heavyAfter[i] *= weight;
       }
     }
@@ -37,6 +38,7 @@ public final class LoadEvidence {
     if (foundLoad == Load.HEAVIEST) {
       heavy++;
       heavyAfter[inDays]++;
+      longest = Math.max(longest, inDays);
     } else {
       load += foundLoad;
     }
@@ -51,7 +53,7 @@ public final class LoadEvidence {
   double loadAt(double rate) {
     double sum = load;
     if (heavy > 0) {
-      for (int i = 1; i < heavyAfter.length; i++) {
+      for (int i = 1; i <= longest; i++) {
         if (heavyAfter[i] > 0) {
           sum += heavyAfter[i] * expectedOfHeavy(rate * i);
         }
