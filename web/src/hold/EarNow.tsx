@@ -26,7 +26,7 @@ export function EarNow({
         }}
       >
         <VetIcon sx={{ fontSize: size }} aria-hidden="true" />
-        {ear.order.instruction.howOften ? 'as the vet said' : 'leave alone'}
+        {ear.order.instruction.howOften ? 'as ordered' : 'leave alone'}
       </Box>
     );
   }

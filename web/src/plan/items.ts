@@ -1,5 +1,5 @@
 import type { Schemas } from '../api/client';
-import { KINDS } from './kinds';
+import { KINDS, kindsThat } from './kinds';
 
 type ItemMark = Schemas['ItemMark'];
 
@@ -11,10 +11,15 @@ export function nextOf<I extends ItemMark>(
   return items.find((item) => kinds.includes(item.kind));
 }
 
-/** What presses first, then by day; of one day as the plan has them. */
+const ORDER = kindsThat(() => true);
+
+/** What presses first, then by day; of one day the upper line of the table of kinds. */
 export function inOrder<I extends ItemMark>(items: readonly I[]): I[] {
   return [...items].sort(
-    (a, b) => Number(b.pressing) - Number(a.pressing) || a.window.best.localeCompare(b.window.best),
+    (a, b) =>
+      Number(b.pressing) - Number(a.pressing) ||
+      a.window.best.localeCompare(b.window.best) ||
+      ORDER.indexOf(a.kind) - ORDER.indexOf(b.kind),
   );
 }
 

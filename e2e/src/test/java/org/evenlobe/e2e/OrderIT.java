@@ -46,7 +46,7 @@ class OrderIT extends InSession {
       page.getByText("clean twice a day").waitFor();
 
       page.navigate("/");
-      assertThat(page.getByText("as the vet said")).isVisible();
+      assertThat(page.getByText("as ordered")).isVisible();
       assertThat(wren.region("What to do now")).containsText("Today, about 08:00");
       assertThat(wren.region("What to do now")).not().containsText("Vet, right ear");
       page.navigate("/dogs/" + dog + "/session?ears=RIGHT");
@@ -95,7 +95,7 @@ class OrderIT extends InSession {
       assertThat(toDo).containsText("Today, about 20:00");
       assertThat(toDo.getByText((number - 1) % 3 == 0 ? "Check" : "Better or worse?").first())
           .isVisible();
-      assertThat(page.getByText("as the vet said")).isVisible();
+      assertThat(page.getByText("as ordered")).isVisible();
 
       assertThat(orderedInCalendar()).isEqualTo(2 * (DAYS - number + 1));
       page.navigate("/dogs/" + dog);

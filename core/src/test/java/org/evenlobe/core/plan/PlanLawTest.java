@@ -13,6 +13,7 @@ import java.util.Collections;
 import java.util.List;
 import java.util.Optional;
 import java.util.Random;
+import java.util.Set;
 import java.util.SplittableRandom;
 import java.util.UUID;
 import java.util.stream.LongStream;
@@ -23,6 +24,7 @@ import org.evenlobe.core.ear.BreedCatalogue;
 import org.evenlobe.core.measure.Side;
 import org.evenlobe.core.plan.item.PlanItem;
 import org.evenlobe.core.record.Appointment;
+import org.evenlobe.core.record.CleaningInstruction;
 import org.evenlobe.core.record.Dated;
 import org.evenlobe.core.record.DogRecord;
 import org.evenlobe.core.record.EarVisit;
@@ -31,6 +33,8 @@ import org.evenlobe.core.record.ExpectedExposure;
 import org.evenlobe.core.record.Exposure;
 import org.evenlobe.core.record.ExposureKind;
 import org.evenlobe.core.record.GroomingRhythm;
+import org.evenlobe.core.record.HowOften;
+import org.evenlobe.core.record.LightLook;
 import org.evenlobe.core.record.Moment;
 import org.evenlobe.core.record.Pin;
 import org.evenlobe.core.record.Preferences;
@@ -47,6 +51,13 @@ import org.junit.jupiter.params.provider.ValueSource;
 class PlanLawTest {
   private static final Planner PLANNER = new Planner(BreedCatalogue.shipped());
   private static final int TODAY = 80;
+  private static final List<HowOften> OFTEN =
+      List.of(
+          HowOften.timesADay(1),
+          HowOften.timesADay(2),
+          HowOften.everyDays(2),
+          HowOften.on(Set.of(DayOfWeek.MONDAY, DayOfWeek.FRIDAY)),
+          HowOften.once());
   private static final ZoneId ZONE = ZoneId.of("Europe/Berlin");
   private static final SchedulingMode[] SCHOOLS = {
     SchedulingMode.AS_NEEDED, SchedulingMode.FIXED, SchedulingMode.LEARNED
@@ -81,6 +92,19 @@ class PlanLawTest {
       }
       if (random.nextInt(30) == 0) {
         dog.visit(day, TestDog.hold(HoldWord.LIFTED), EarVisit.NOTHING);
+      }
+      if (random.nextInt(30) == 0) {
+        HowOften often = OFTEN.get(random.nextInt(OFTEN.size()));
+        dog.visit(
+            day,
+            TestDog.order(CleaningInstruction.clean(often, Optional.of(day(day + 10)))),
+            EarVisit.NOTHING);
+      }
+      if (random.nextInt(20) == 0) {
+        dog.look(
+            day,
+            random.nextInt(3) == 0 ? LightLook.Change.WORSE : LightLook.Change.BETTER,
+            random.nextInt(4) == 0);
       }
     }
     if (random.nextInt(3) == 0) {

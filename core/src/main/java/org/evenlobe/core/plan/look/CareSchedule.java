@@ -72,7 +72,7 @@ public final class CareSchedule {
 
   private void lay() {
     Optional<AssessedCheck> latest =
-        now.history().latest().filter(check -> order.precedes(check.check()));
+        now.history().latest().filter(check -> !check.check().day().isBefore(order.since()));
     boolean wanted = Stream.of(Side.values()).anyMatch(side -> now.history().wantsCheckFirst(side));
     LocalDate due =
         wanted
