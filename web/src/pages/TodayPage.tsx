@@ -251,7 +251,12 @@ function Ribbons({ today }: { today: Today }) {
 }
 
 function caption(dog: DogToday, today: Day): string {
-  const next = nextOf(dog.plan.items, 'CLEAN') ?? dog.plan.items[0];
+  const { items } = dog.plan;
+  const next =
+    items.find((item) => item.pressing) ??
+    nextOf(items, 'CLEAN') ??
+    nextOf(items, 'CHECK', 'WATCH') ??
+    items[0];
   return next ? planWords(next, today) : '';
 }
 
