@@ -90,7 +90,7 @@ class SessionFitIT extends InSession {
       }
       String before = title(person);
       (again.count() > 0 ? again : target(person)).click();
-      page.waitForFunction("was => document.title !== was", before);
+      assertThat(page).not().hasTitle(before);
     }
     person.button("Save").waitFor();
     return seen;

@@ -66,6 +66,10 @@ class SessionIT extends InSession {
     }
   }
 
+  private static boolean isServedByWorker(Page page) {
+    return Boolean.TRUE.equals(page.evaluate("navigator.serviceWorker.controller !== null"));
+  }
+
   private static Locator firstTile(Page page, String group) {
     return page.getByRole(
             AriaRole.RADIOGROUP, new Page.GetByRoleOptions().setName(group).setExact(true))
@@ -132,7 +136,9 @@ class SessionIT extends InSession {
   void withTheNetworkCutItIsFinishedAndStoredOnceWhenThatIsBack() {
     try (Person wren = begun(Person.withPhone(), "\"ways\": {\"method\": \"WIPE\"}")) {
       Page page = wren.page();
-      page.waitForFunction("navigator.serviceWorker.controller !== null");
+      for (int tries = 0; tries < 200 && !isServedByWorker(page); tries++) {
+        page.waitForTimeout(100);
+      }
       goOn(wren, 2);
       wren.expectsNoNetwork();
       page.context().setOffline(true);
