@@ -377,14 +377,42 @@ public final class TestDog {
   }
 
   public static EarVisit order(CleaningInstruction instruction) {
+    return order(EardrumSeen.NOT_SEEN, instruction, HoldWord.NOTHING_SAID);
+  }
+
+  public static EarVisit order(EardrumSeen eardrum, CleaningInstruction said, HoldWord hold) {
+    return new EarVisit(
+        eardrum,
+        Optional.empty(),
+        Optional.empty(),
+        Optional.empty(),
+        false,
+        Optional.of(said),
+        hold);
+  }
+
+  /** Told that it was worse, the vet said to go on. */
+  public static EarVisit goOn() {
+    return word(HoldWord.NOTHING_SAID, true, Optional.empty());
+  }
+
+  /** A medicine goes in until that day. */
+  public static EarVisit medicine(int until) {
+    return word(HoldWord.LIFTED, false, Optional.of(day(until)));
+  }
+
+  private static EarVisit word(HoldWord hold, boolean goOn, Optional<LocalDate> medicineUntil) {
     return new EarVisit(
         EardrumSeen.NOT_SEEN,
         Optional.empty(),
         Optional.empty(),
         Optional.empty(),
         false,
-        Optional.of(instruction),
-        HoldWord.NOTHING_SAID);
+        Optional.empty(),
+        hold,
+        false,
+        goOn,
+        medicineUntil);
   }
 
   public static EarVisit ordered(boolean cleaned, Integer everyDays, LocalDate until) {

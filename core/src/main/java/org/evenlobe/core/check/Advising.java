@@ -118,20 +118,21 @@ final class Advising {
     for (Side side : Side.values()) {
       EarFinding found = finding.get(side);
       if (found.has(SeenThing.HAIR_BLOCKING)) {
-        steps.add(
-            "The %s: hair first. Comb it out and trim round the opening with blunt tips, never toward the canal; look at the ear again today, and only wipe until then."
-                .formatted(side.ear()));
+        steps.add(first(side, "the hair. Comb it out and trim round the opening with blunt tips"));
       }
       if (found.has(SeenThing.MAT_UNDER_FLAP)) {
-        steps.add(
-            "The %s: the mat under the flap first. Comb or trim it out, never toward the canal; look at the ear again today, and only wipe until then."
-                .formatted(side.ear()));
+        steps.add(first(side, "the mat under the flap. Comb or trim it out"));
       }
       if (found.has(SeenThing.LUMP_BLOCKING)) {
         steps.add(
             "The %s: a lump blocks it. Only wipe, and show it to your vet.".formatted(side.ear()));
       }
     }
+  }
+
+  private static String first(Side side, String what) {
+    return "The %s: first %s, never toward the canal; look at the ear again today, and only wipe until then."
+        .formatted(side.ear(), what);
   }
 
   /** What decides nothing and is to be known. */

@@ -1,7 +1,5 @@
 package org.evenlobe.core.check;
 
-import org.evenlobe.core.record.CleaningMethod;
-
 /**
  * A vet's order to clean that covers what an ear shows: the vet has seen what is wrong with it.
  *
@@ -20,11 +18,6 @@ public record Cover(
     boolean allTheSame,
     boolean cleaned,
     boolean medicine) {
-
-  /** What may go in by an order's method. */
-  public static MayGoIn putsIn(CleaningMethod method) {
-    return method == CleaningMethod.WIPE ? MayGoIn.WIPE : MayGoIn.IN_EAR;
-  }
 
   int scoreOf(EarSigns signs) {
     return medicine ? signs.ear().score() - signs.ear().discharge().number() : signs.ear().score();

@@ -2,10 +2,8 @@ package org.evenlobe.core.history;
 
 import java.time.LocalDate;
 import java.time.temporal.ChronoUnit;
-import java.util.ArrayList;
 import java.util.Collections;
 import java.util.HashSet;
-import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
@@ -26,35 +24,23 @@ import org.evenlobe.core.record.EarVisit.HoldWord;
 import org.evenlobe.core.record.Grade;
 import org.evenlobe.core.record.HearingTry;
 import org.evenlobe.core.record.VisitRecord;
-import org.evenlobe.core.rule.Figures;
-import org.evenlobe.core.rule.Reason;
 import org.evenlobe.core.rule.Rule;
 
 /**
- * One ear through its checks and visits, told oldest first.
- *
- * <p>A hold (rule CHECK_HOLD) is opened by a sign verdict of STOP or URGENT, by a vet's word or by
- * an eardrum that is not intact. One by STOP is lifted by a vet, or by a person who confirms it
- * once that ear's checks have been quiet in a row, the first and the last at least 2 days apart;
- * every other one by a vet only.
+ * One ear through its checks, visits and cleanings, told oldest first. Each thing that follows from
+ * them has a line of its own; this one knows what a fact means for each.
  */
 final class EarLine {
-  private static final int QUIET_DAYS = 2;
   private static final int CHECKED_WITHIN_DAYS = 3;
   private static final int DOUBTFUL_MONTHS = 12;
   private static final int DOUBTFUL_AFTER_DAYS = 30;
 
   private final Side side;
-  private final UUID dog;
   private final boolean diagnosedAllergy;
   private final EardrumLine eardrum;
   private final ItchBaseline itch = new ItchBaseline();
   private final NormalFinding normal = new NormalFinding();
-  private Optional<Opened> stopped = Optional.empty();
-  private Optional<Opened> urgent = Optional.empty();
-  private Optional<Opened> heldByVet = Optional.empty();
-  private Optional<LocalDate> quietFrom = Optional.empty();
-  private LocalDate quietTo = LocalDate.MIN;
+  private final HoldLine holds;
   private boolean liftedSince;
   private boolean heardBefore;
   private boolean deaf;
@@ -71,12 +57,9 @@ final class EarLine {
   private final MedicineLine medicine = new MedicineLine();
   private final Set<LocalDate> forTheVet = new HashSet<>();
 
-  /** What opened a hold, and when. */
-  private record Opened(LocalDate day, UUID fact) {}
-
   EarLine(Side side, UUID dog, DogProfile profile, boolean diagnosedAllergy) {
     this.side = side;
-    this.dog = dog;
+    this.holds = new HoldLine(side, dog);
     this.diagnosedAllergy = diagnosedAllergy;
     this.eardrum = new EardrumLine(profile.eardrum());
     this.order = new OrderLine(side);
@@ -126,23 +109,26 @@ final class EarLine {
   }
 
   private void heldSinceTheOrder(OrderLine.Ended ended) {
-    Optional<Opened> opened = Optional.of(new Opened(ended.day(), ended.check().check()));
-    if (ended.check().sign() == Verdict.URGENT) {
-      urgent = urgent.or(() -> opened);
-    } else {
-      stopped = stopped.or(() -> opened);
-    }
-    quietFrom = Optional.empty();
+    holds.take(ended);
     liftedSince = false;
   }
 
   /** An ear's signs at a check, as they are read there: with medicine, and under an order. */
   EarSigns read(EarFinding finding, DogSigns dog, LocalDate day, Set<Rule> spared) {
-    EarSigns signs = new EarSigns(side, finding, dog, background(day));
+    return read(new EarSigns(side, finding, dog, background(day)), day, spared, true);
+  }
+
+  /** The same of what a cleaning showed: a vet's order is not held against that. */
+  EarSigns readWhileCleaning(EarFinding finding, DogSigns dog, LocalDate day) {
+    return read(new EarSigns(side, finding, dog, background(day)), day, Set.of(), false);
+  }
+
+  private EarSigns read(EarSigns signs, LocalDate day, Set<Rule> spared, boolean isCheck) {
     boolean treated = medicine.isIn(day);
     EarSigns shown = treated ? medicine.read(signs) : signs;
+    Optional<EarSigns> first = Optional.of(shown).filter(ear -> isCheck);
     Optional<Cover> cover =
-        order.cover(day, shown, cleanedOn.filter(day::equals).isPresent(), treated);
+        order.cover(day, first, cleanedOn.filter(day::equals).isPresent(), treated);
     if (cover.isPresent()) {
       return shown.with(shown.before().under(cover.get()));
     }
@@ -178,7 +164,7 @@ final class EarLine {
         heardBefore,
         deaf,
         eardrum.on(day),
-        heldByVet.isPresent() && !order.allTheSame(day));
+        holds.isByVet() && !order.allTheSame(day));
   }
 
   /** Takes a check. */
@@ -202,9 +188,9 @@ final class EarLine {
       }
     }
     drumInDoubt |= judged.vestibular();
-    open(judged.opens(), judged.urgentAnywhere(), day, check.id());
+    holds.take(judged.opens(), judged.own(), judged.urgentAnywhere(), day, check.id());
     if (!sign.isQuiet()) {
-      quietFrom = Optional.empty();
+      holds.restless();
     } else if (!treated) {
       quietOn(day, finding);
     }
@@ -237,20 +223,8 @@ final class EarLine {
   }
 
   private void quietOn(LocalDate day, EarFinding finding) {
-    if (quietFrom.isEmpty()) {
-      quietFrom = Optional.of(day);
-    }
-    quietTo = day;
+    holds.quiet(day);
     normal.take(finding);
-  }
-
-  private void open(Verdict opens, boolean urgentAnywhere, LocalDate day, UUID fact) {
-    if (opens == Verdict.STOP && stopped.isEmpty()) {
-      stopped = Optional.of(new Opened(day, fact));
-    }
-    if (urgentAnywhere && urgent.isEmpty()) {
-      urgent = Optional.of(new Opened(day, fact));
-    }
   }
 
   /**
@@ -277,9 +251,9 @@ final class EarLine {
     liftedSince = false;
     if (shown.verdict().atLeast(Verdict.STOP)) {
       forTheVet.add(shown.day());
-      quietFrom = Optional.empty();
+      holds.restless();
     }
-    open(shown.verdict(), urgentAnywhere, shown.day(), shown.cleaning());
+    holds.take(shown.verdict(), shown.verdict(), urgentAnywhere, shown.day(), shown.cleaning());
   }
 
   /**
@@ -340,7 +314,12 @@ final class EarLine {
     }
   }
 
-  void take(VisitRecord visit) {
+  /**
+   * Takes a visit or a call.
+   *
+   * @return the check by which this ear was URGENT, where a vet said to go on all the same
+   */
+  Optional<UUID> take(VisitRecord visit) {
     EarVisit ear = visit.ears().get(side);
     advance(visit.day());
     if (!visit.call()) {
@@ -351,34 +330,31 @@ final class EarLine {
     boolean wentOn = order.take(visit, ear);
     order.takeEnded().ifPresent(this::heldSinceTheOrder);
     ear.medicineUntil().ifPresent(until -> medicine.take(visit.day(), until, lastFinding, deaf));
+    boolean lifts =
+        ear.hold() == HoldWord.LIFTED
+            || (ear.ordersCleaning() && ear.hold() == HoldWord.NOTHING_SAID);
+    Optional<UUID> heldBoth = wentOn ? holds.goOn() : Optional.empty();
+    if (lifts) {
+      holds.lift();
+    }
+    if (lifts || wentOn) {
+      found = Optional.empty();
+      liftedSince = true;
+    }
     if (ear.hold() == HoldWord.SET) {
-      heldByVet = heldByVet.or(() -> Optional.of(new Opened(visit.day(), visit.id())));
+      holds.set(visit);
     }
-    if (ear.hold() == HoldWord.LIFTED
-        || wentOn
-        || (ear.ordersCleaning() && ear.hold() == HoldWord.NOTHING_SAID)) {
-      lift();
-    }
+    return heldBoth;
   }
 
-  /** A vet said to go on with an order of the other ear: what was urgent held both. */
-  void goOn() {
-    urgent = Optional.empty();
-  }
-
-  private void lift() {
-    stopped = Optional.empty();
-    urgent = Optional.empty();
-    heldByVet = Optional.empty();
-    found = Optional.empty();
-    liftedSince = true;
+  /** A vet said to go on with an order of the other ear, by which both were held. */
+  void goOnWith(UUID heldBoth) {
+    holds.goOnWith(heldBoth);
   }
 
   /** Takes a person's confirmation; one that the rule does not allow changes nothing. */
   void release(LocalDate day) {
-    if (mayConfirm(day)) {
-      stopped = Optional.empty();
-    }
+    holds.release(eardrum.on(day) == EardrumKnown.NOT_INTACT);
   }
 
   /** Whether a vet has said since the latest check that the ear may be cleaned. */
@@ -412,7 +388,7 @@ final class EarLine {
   /** Whether a vet's word or the eardrum stops it, whatever it shows on that day. */
   boolean isStoppedByVet(LocalDate day) {
     return !order.allTheSame(day)
-        && (heldByVet.isPresent() || eardrum.on(day) == EardrumKnown.NOT_INTACT);
+        && (holds.isByVet() || eardrum.on(day) == EardrumKnown.NOT_INTACT);
   }
 
   /** At how many checks running this has been the worse ear. */
@@ -421,81 +397,11 @@ final class EarLine {
   }
 
   boolean isHeld(LocalDate day) {
-    return stopped.isPresent() || urgent.isPresent() || isStoppedByVet(day);
-  }
-
-  private boolean mayConfirm(LocalDate day) {
-    return stopped.isPresent()
-        && urgent.isEmpty()
-        && heldByVet.isEmpty()
-        && eardrum.on(day) != EardrumKnown.NOT_INTACT
-        && quietFrom.isPresent()
-        && ChronoUnit.DAYS.between(quietFrom.get(), quietTo) >= QUIET_DAYS;
+    return holds.isOpenByChecks() || isStoppedByVet(day);
   }
 
   /** The hold that is open on that day. */
   Optional<Hold> hold(LocalDate day) {
-    Optional<LocalDate> torn = eardrum.notIntactSince(day);
-    if (torn.isPresent() && !order.allTheSame(day)) {
-      return Optional.of(
-          byVetOnly(
-              Hold.Cause.EARDRUM,
-              new Opened(torn.get(), dog),
-              "The eardrum of the %s was seen not intact: pour nothing in.",
-              "Only a vet's visit that sees it whole lifts the hold."));
-    }
-    if (heldByVet.isPresent() && !order.allTheSame(day)) {
-      return Optional.of(
-          byVetOnly(
-              Hold.Cause.VET,
-              heldByVet.get(),
-              "Your vet said to leave the %s alone.",
-              "Only a vet's word lifts the hold."));
-    }
-    if (urgent.isPresent()) {
-      return Optional.of(
-          byVetOnly(
-              Hold.Cause.URGENT,
-              urgent.get(),
-              "A check said that a vet must see the dog; the %s is held.",
-              "Only a vet's word lifts the hold."));
-    }
-    return stopped.map(opened -> byStop(opened, day));
-  }
-
-  private Hold byVetOnly(Hold.Cause cause, Opened opened, String why, String lifting) {
-    return new Hold(
-        cause,
-        opened.day(),
-        opened.fact(),
-        false,
-        Optional.empty(),
-        List.of(
-            Reason.of(Rule.CHECK_HOLD, why.formatted(side.ear())),
-            Reason.of(Rule.CHECK_HOLD, lifting)));
-  }
-
-  private Hold byStop(Opened opened, LocalDate day) {
-    boolean mayConfirm = mayConfirm(day);
-    List<Reason> reasons = new ArrayList<>();
-    reasons.add(
-        Reason.of(
-            Rule.CHECK_HOLD,
-            "A check found signs in the %s that no liquid may meet.".formatted(side.ear())));
-    reasons.add(
-        Reason.of(
-            Rule.CHECK_HOLD,
-            mayConfirm
-                ? "Its checks have been quiet since %s: you may confirm that the hold is over."
-                    .formatted(Figures.date(quietFrom.orElseThrow()))
-                : "A vet's word lifts the hold, or quiet checks of this ear, the first and the last"
-                    + " at least 2 days apart, and your word."));
-    return new Hold(
-        Hold.Cause.STOP,
-        opened.day(),
-        opened.fact(),
-        mayConfirm,
-        mayConfirm ? Optional.empty() : quietFrom.map(from -> from.plusDays(QUIET_DAYS)),
-        reasons);
+    return holds.open(eardrum.notIntactSince(day), order.allTheSame(day));
   }
 }

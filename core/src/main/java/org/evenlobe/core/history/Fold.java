@@ -148,12 +148,9 @@ final class Fold {
     visits.add(visit);
     flares.take(visit);
     for (Side side : Side.values()) {
-      lines.get(side).take(visit);
+      lines.get(side).take(visit).ifPresent(lines.get(side.other())::goOnWith);
       if (visit.ears().get(side).cleaned()) {
         loads.get(side).cleanedBy(visit);
-      }
-      if (visit.ears().get(side).goOn()) {
-        lines.get(side.other()).goOn();
       }
     }
   }

@@ -119,6 +119,6 @@ final class FoundCleaning {
             looked.pain().or(hurt),
             looked.seen(),
             looked.hearing());
-    return line.read(together, dog, cleaning.day(), Set.of());
+    return line.readWhileCleaning(together, dog, cleaning.day());
   }
 }

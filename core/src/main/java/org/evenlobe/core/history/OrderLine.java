@@ -29,6 +29,7 @@ final class OrderLine {
   private static final int REFERENCE_DAYS_AFTER = 2;
   private static final int NO_BETTER_FROM_DAY = 3;
 
+  private final Side side;
   private Optional<VetOrder> order = Optional.empty();
   private Optional<EarSigns> reference = Optional.empty();
   private boolean excusesUrgent;
@@ -46,12 +47,6 @@ final class OrderLine {
    */
   private Optional<CheckRecord> lastQuiet = Optional.empty();
 
-  private final Side side;
-
-  OrderLine(Side side) {
-    this.side = side;
-  }
-
   private Optional<Ended> ended = Optional.empty();
 
   /** A check of this ear, with its sign verdict. */
@@ -59,6 +54,10 @@ final class OrderLine {
 
   /** That what an order covered is one for the vet still. */
   record Ended(LocalDate day, Seen check) {}
+
+  OrderLine(Side side) {
+    this.side = side;
+  }
 
   /** Whether one was given and has not ended. */
   boolean isGiven() {
@@ -74,8 +73,13 @@ final class OrderLine {
     return on(day).filter(VetOrder::cleans);
   }
 
-  /** What covers a check of that day, where something does. */
-  Optional<Cover> cover(LocalDate day, EarSigns signs, boolean cleaned, boolean medicine) {
+  /**
+   * What covers an ear on a day, where something does.
+   *
+   * @param shown what a check shows, which becomes the reference where it is the first
+   */
+  Optional<Cover> cover(
+      LocalDate day, Optional<EarSigns> shown, boolean cleaned, boolean medicine) {
     if (cleaning(day).isEmpty() || !covers) {
       return Optional.empty();
     }
@@ -84,7 +88,7 @@ final class OrderLine {
         reference.isEmpty()
             && (nextIsReference
                 || ChronoUnit.DAYS.between(stands.since(), day) <= REFERENCE_DAYS_AFTER);
-    return (first ? Optional.of(signs) : reference)
+    return (first ? shown : reference)
         .map(
             seen ->
                 new Cover(
@@ -226,7 +230,8 @@ final class OrderLine {
   /** Takes a visit or a call; whether the vet said to go on with the order that was in force. */
   boolean take(VisitRecord visit, EarVisit ear) {
     advance(visit.day());
-    boolean wentOn = ear.goOn() && order.filter(VetOrder::cleans).isPresent();
+    boolean wentOn =
+        ear.goOn() && ear.hold() != HoldWord.SET && order.filter(VetOrder::cleans).isPresent();
     noBetter = false;
     Optional<CleaningInstruction> said = ear.instruction();
     if (said.isPresent()) {

@@ -3,7 +3,6 @@ package org.evenlobe.core.history;
 import java.time.LocalDate;
 import java.time.temporal.ChronoUnit;
 import java.util.UUID;
-import org.evenlobe.core.check.Cover;
 import org.evenlobe.core.check.MayGoIn;
 import org.evenlobe.core.record.CleaningInstruction;
 import org.evenlobe.core.record.Dated;
@@ -46,7 +45,9 @@ public record VetOrder(UUID visit, Moment moment, CleaningInstruction instructio
 
   /** What its method puts in. */
   public MayGoIn putsIn() {
-    return instruction.method().map(Cover::putsIn).orElse(MayGoIn.IN_EAR);
+    return instruction.method().filter(method -> !method.inCanal()).isPresent()
+        ? MayGoIn.WIPE
+        : MayGoIn.IN_EAR;
   }
 
   /** Its first day is 1. */

@@ -124,4 +124,13 @@ class FoundCleaningTest {
         .map(Hold::cause)
         .contains(Hold.Cause.STOP);
   }
+
+  @Test
+  void isHeldAgainstNoReferenceWhereThereIsNone() {
+    EarVisit daily =
+        TestDog.order(CleaningInstruction.clean(HowOften.timesADay(1), Optional.of(day(10))));
+    TestDog dog = new TestDog().visit(1, daily, EarVisit.NOTHING);
+
+    assertThat(on(1, dog.showed(1, noticed("GREEN", null, null))).holds().right()).isPresent();
+  }
 }

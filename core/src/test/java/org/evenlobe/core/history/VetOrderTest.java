@@ -2,6 +2,7 @@ package org.evenlobe.core.history;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.evenlobe.core.TestDog.day;
+import static org.evenlobe.core.TestDog.goOn;
 
 import java.time.DayOfWeek;
 import java.util.List;
@@ -37,6 +38,16 @@ class VetOrderTest {
 
   private static EarVisit twiceADay() {
     return TestDog.order(CleaningInstruction.clean(HowOften.timesADay(2), Optional.of(day(10))));
+  }
+
+  private static CleaningInstruction untilDayTen(boolean allTheSame) {
+    return new CleaningInstruction(
+        Optional.of(HowOften.timesADay(1)),
+        Optional.empty(),
+        Optional.empty(),
+        Optional.of(day(10)),
+        false,
+        allTheSame);
   }
 
   /** Sore on day 0, seen by the vet on day 1. */
@@ -186,19 +197,44 @@ class VetOrderTest {
       assertThat(on(5, dog).holds().right().map(Hold::cause)).contains(Hold.Cause.STOP);
       assertThat(right(6, dog.check(6, "redness=2 odour=FOUL", ""))).isEqualTo(Verdict.STOP);
     }
+  }
 
-    private static EarVisit goOn() {
-      return new EarVisit(
-          EardrumSeen.NOT_SEEN,
-          Optional.empty(),
-          Optional.empty(),
-          Optional.empty(),
-          false,
-          Optional.empty(),
-          HoldWord.NOTHING_SAID,
-          false,
-          true,
-          Optional.empty());
+  @Nested
+  class GoingOn {
+    @Test
+    void liftsWhatHeldBothWhereTheWholeDogWasUrgent() {
+      TestDog dog = seen().check(4, SORE, "", "headTilt");
+      assertThat(on(4, dog).holds().left()).isPresent();
+
+      DogHistory history = on(5, dog.call(5, goOn(), EarVisit.NOTHING));
+      assertThat(history.holds().right()).isEmpty();
+      assertThat(history.holds().left()).isEmpty();
+    }
+
+    @Test
+    void liftsNothingOfAnEarThatIsUrgentByItself() {
+      TestDog dog = seen().check(4, "redness=2 pain=3", "pain=3").call(5, goOn(), EarVisit.NOTHING);
+
+      assertThat(on(5, dog).holds().right()).isEmpty();
+      assertThat(on(5, dog).holds().left().map(Hold::cause)).contains(Hold.Cause.URGENT);
+    }
+
+    @Test
+    void withoutAnOrderLiftsNothing() {
+      TestDog dog = new TestDog().check(0, "", "pain=3").call(1, goOn(), EarVisit.NOTHING);
+
+      assertThat(on(1, dog).holds().right()).isPresent();
+      assertThat(on(1, dog).holds().left()).isPresent();
+    }
+
+    @Test
+    void leavesWhatAVetSetForAfterTheOrder() {
+      EarVisit held = TestDog.order(EardrumSeen.NOT_SEEN, untilDayTen(true), HoldWord.SET);
+      TestDog dog = new TestDog().check(0, SORE, "").visit(1, held, EarVisit.NOTHING);
+      dog.check(4, "redness=2 odour=FOUL", "").call(5, goOn(), EarVisit.NOTHING).check(6, "", "");
+
+      assertThat(on(6, dog).holds().right()).as("all the same").isEmpty();
+      assertThat(on(11, dog).holds().right().map(Hold::cause)).contains(Hold.Cause.VET);
     }
   }
 
@@ -293,32 +329,18 @@ class VetOrderTest {
 
     @Test
     void isNothingForATornEardrumUnlessItIsAllTheSame() {
-      TestDog torn = new TestDog().check(0, SORE, "").visit(1, ordered(false), EarVisit.NOTHING);
+      TestDog torn = new TestDog().check(0, SORE, "").visit(1, torn(false), EarVisit.NOTHING);
       assertThat(on(1, torn).mayGoIn().right()).isEqualTo(MayGoIn.NONE);
       assertThat(right(2, torn.check(2, SORE, ""))).isEqualTo(Verdict.STOP);
 
-      TestDog same = new TestDog().check(0, SORE, "").visit(1, ordered(true), EarVisit.NOTHING);
+      TestDog same = new TestDog().check(0, SORE, "").visit(1, torn(true), EarVisit.NOTHING);
       assertThat(on(1, same).mayGoIn().right()).isEqualTo(MayGoIn.IN_EAR);
       assertThat(right(2, same.check(2, SORE, ""))).isEqualTo(Verdict.CLEAN);
       assertThat(on(11, same).holds().right().map(Hold::cause)).contains(Hold.Cause.EARDRUM);
     }
 
-    private static EarVisit ordered(boolean allTheSame) {
-      return new EarVisit(
-          EardrumSeen.NOT_INTACT,
-          Optional.empty(),
-          Optional.empty(),
-          Optional.empty(),
-          false,
-          Optional.of(
-              new CleaningInstruction(
-                  Optional.of(HowOften.timesADay(1)),
-                  Optional.empty(),
-                  Optional.empty(),
-                  Optional.of(day(10)),
-                  false,
-                  allTheSame)),
-          HoldWord.NOTHING_SAID);
+    private static EarVisit torn(boolean allTheSame) {
+      return TestDog.order(EardrumSeen.NOT_INTACT, untilDayTen(allTheSame), HoldWord.NOTHING_SAID);
     }
 
     @Test
@@ -399,66 +421,6 @@ class VetOrderTest {
           .map(Object::toString)
           .isEqualTo(List.of("07:00", "12:00", "17:00", "22:00"));
       assertThat(HowOften.timesADay(1).hours()).isEmpty();
-    }
-  }
-
-  @Nested
-  class MedicineInTheEar {
-    private static EarVisit until(int day) {
-      return new EarVisit(
-          EardrumSeen.NOT_SEEN,
-          Optional.empty(),
-          Optional.empty(),
-          Optional.empty(),
-          false,
-          Optional.empty(),
-          HoldWord.LIFTED,
-          false,
-          false,
-          Optional.of(day(day)));
-    }
-
-    @ParameterizedTest(name = "{0}")
-    @CsvSource(
-        delimiter = '|',
-        value = {
-          "discharge is the medicine   | discharge=3:WATERY odour=WAXY | LEAVE",
-          "pus that was there before   | discharge=2:YELLOW            | LEAVE",
-          "blood                       | discharge=1:BLOODY            | URGENT",
-          "redness                     | redness=3                     | STOP",
-          "a sweet smell               | odour=SWEET                   | CAUTION",
-        })
-    void explainsWhatRunsOutOfIt(String what, String ear, Verdict verdict) {
-      TestDog dog =
-          new TestDog()
-              .check(0, "discharge=2:GREEN", "")
-              .visit(1, until(7), EarVisit.NOTHING)
-              .check(10, ear, "");
-
-      assertThat(right(10, dog)).isEqualTo(verdict);
-    }
-
-    @Test
-    void isOutThreeWholeDaysAfterTheLast() {
-      TestDog dog = new TestDog().quiet(0).visit(1, until(7), EarVisit.NOTHING);
-
-      assertThat(right(10, dog.check(10, "discharge=2:WATERY", ""))).isEqualTo(Verdict.LEAVE);
-      assertThat(right(11, dog.check(11, "discharge=2:WATERY", ""))).isEqualTo(Verdict.CAUTION);
-    }
-
-    @Test
-    void makesPusThatIsNewAStop() {
-      TestDog dog = new TestDog().quiet(0).visit(1, until(7), EarVisit.NOTHING);
-
-      assertThat(right(5, dog.check(5, "discharge=1:YELLOW", ""))).isEqualTo(Verdict.STOP);
-    }
-
-    @Test
-    void leavesOnlyWipingWhileItIsGiven() {
-      TestDog dog = new TestDog().quiet(0).visit(1, until(7), EarVisit.NOTHING);
-
-      assertThat(on(7, dog).mayGoIn()).isEqualTo(new EarPair<>(MayGoIn.WIPE, MayGoIn.IN_EAR));
-      assertThat(on(8, dog).mayGoIn().right()).isEqualTo(MayGoIn.IN_EAR);
     }
   }
 }

@@ -120,7 +120,7 @@ public final class IntervalLearning {
     if (!ofItsWay) {
       if (byWiping) {
         // it is no finding of this way, but what gathers is counted from it
-        start(cleaning.day().toEpochDay());
+        previous = cleaning.day().toEpochDay();
       }
       return;
     }
@@ -136,13 +136,9 @@ public final class IntervalLearning {
     if (previous != NEVER) {
       observe(cleaning, day - previous);
     }
-    start(day);
+    previous = day;
     moveInterval();
     moveRoutine();
-  }
-
-  private void start(long day) {
-    previous = day;
   }
 
   private boolean isNeglected(LocalDate day) {
