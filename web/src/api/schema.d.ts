@@ -2048,6 +2048,7 @@ export interface components {
       /** @enum {string} */
       method?: 'FILL' | 'SOAKED_PAD' | 'SYRINGE' | 'WIPE';
       narrowed: boolean;
+      ordered: boolean;
       /** @description mL */
       perFill?: number;
       reasons: components['schemas']['Reason'][];

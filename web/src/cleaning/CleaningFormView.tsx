@@ -171,7 +171,13 @@ export function CleaningFormView({
                   />
                 </Stack>
               )}
-              <NoticedFields side={side} control={control} register={register} />
+              <NoticedFields
+                side={side}
+                ordered={!!ofSide(dog.plan.ears, side).order?.instruction.howOften}
+                control={control}
+                register={register}
+                errors={formState.errors}
+              />
             </Paper>
           ))}
         </Box>

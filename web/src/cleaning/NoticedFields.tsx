@@ -1,7 +1,13 @@
 import Box from '@mui/material/Box';
 import MenuItem from '@mui/material/MenuItem';
 import TextField from '@mui/material/TextField';
-import { Controller, useWatch, type Control, type UseFormRegister } from 'react-hook-form';
+import {
+  Controller,
+  useWatch,
+  type Control,
+  type FieldErrors,
+  type UseFormRegister,
+} from 'react-hook-form';
 import { earName, type Side } from '../measure/side';
 import { FIELDS_OF_SIDE, type CleaningForm } from './cleaningForm';
 import { COLOURS, HURTS, SMELLS, type Noticed } from './noticed';
@@ -24,12 +30,16 @@ const SELECTS = [
 /** What was noticed while one ear was cleaned; all of it may be left out. */
 export function NoticedFields({
   side,
+  ordered,
   control,
   register,
+  errors,
 }: {
   side: Side;
+  ordered: boolean;
   control: Control<CleaningForm>;
   register: UseFormRegister<CleaningForm>;
+  errors: FieldErrors<CleaningForm>;
 }) {
   const name = FIELDS_OF_SIDE[side].noticed;
   const noticed = useWatch({ control, name });
@@ -62,10 +72,12 @@ export function NoticedFields({
           type="number"
           size="small"
           slotProps={{ htmlInput: { min: 0, max: 99, inputMode: 'numeric' } }}
+          error={!!errors[name]?.wipes}
+          helperText={errors[name]?.wipes?.message}
           {...register(`${name}.wipes`)}
         />
       </Box>
-      <FoundAlert ear={side} noticed={noticed as Noticed} />
+      <FoundAlert ear={side} noticed={noticed as Noticed} ordered={ordered} />
     </Box>
   );
 }

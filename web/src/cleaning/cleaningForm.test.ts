@@ -68,6 +68,15 @@ describe('the request', () => {
   });
 });
 
+describe('what was noticed', () => {
+  it('refuses more wipes than anybody takes, at their field', () => {
+    const blank = blankCleaning(TODAY);
+    const form = { ...blank, right: 1, noticedRight: { ...blank.noticedRight, wipes: '123' } };
+    const issues = cleaningFormSchema(TODAY, undefined).safeParse(form).error?.issues ?? [];
+    expect(issues.map((issue) => issue.path.join('.'))).toEqual(['noticedRight.wipes']);
+  });
+});
+
 describe('a correction', () => {
   const said: CleaningRequest = {
     dogId: 'dog',

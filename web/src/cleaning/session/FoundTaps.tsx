@@ -28,10 +28,12 @@ const none = (found: Found): Partial<EarTaps> =>
 export function FoundTaps({
   ear,
   taps,
+  ordered,
   onChange,
 }: {
   ear: Side;
   taps: EarTaps;
+  ordered: boolean;
   onChange: (taps: Partial<EarTaps>) => void;
 }) {
   return (
@@ -56,16 +58,35 @@ export function FoundTaps({
           );
         })}
       </Box>
-      <FoundAlert ear={ear} noticed={taps} />
+      <FoundAlert ear={ear} noticed={taps} ordered={ordered} />
     </Box>
   );
 }
 
-/** What it asks for, where it asks for something. */
-export function FoundAlert({ ear, noticed }: { ear: Side; noticed: Noticed }) {
+/**
+ * What it asks for, where it asks for something. Under a vet's order the device cannot know what the
+ * vet saw: the person does.
+ */
+export function FoundAlert({
+  ear,
+  noticed,
+  ordered,
+}: {
+  ear: Side;
+  noticed: Noticed;
+  ordered: boolean;
+}) {
   const verdict = foundVerdict(noticed);
   if (!verdict) return null;
   const name = earName(ear);
+  if (ordered) {
+    return (
+      <Alert severity="warning" sx={{ py: 0 }}>
+        Pour nothing more into the {name} this time. Your vet knows this ear: if this is new, or
+        worse than when it was seen, call before you go on.
+      </Alert>
+    );
+  }
   return verdict === 'STOP' ? (
     <Alert severity="error" sx={{ py: 0 }}>
       Stop: no more liquid into the {name}. Wipe dry what is out, and call your vet today or

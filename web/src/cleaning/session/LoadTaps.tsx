@@ -18,10 +18,12 @@ const HURT_TILES = [{ value: 'NO' as const, label: 'no' }, ...HURTS].map(({ valu
 export function LoadTaps({
   ear,
   taps,
+  ordered,
   onChange,
 }: {
   ear: Side;
   taps: EarTaps;
+  ordered: boolean;
   onChange: (taps: Partial<EarTaps>) => void;
 }) {
   const name = earName(ear);
@@ -77,7 +79,7 @@ export function LoadTaps({
           tiles={HURT_TILES}
         />
       </Box>
-      <FoundAlert ear={ear} noticed={taps} />
+      <FoundAlert ear={ear} noticed={taps} ordered={ordered} />
     </Box>
   );
 }

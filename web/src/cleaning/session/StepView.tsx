@@ -158,6 +158,7 @@ function beside({
         <FoundTaps
           ear={ear}
           taps={taps}
+          ordered={ofSide(guided.session.ears, ear).ordered}
           onChange={(found) => onTap({ type: 'ear', side: ear, taps: found })}
         />
       </Box>
@@ -168,6 +169,7 @@ function beside({
       <LoadTaps
         ear={ear}
         taps={taps}
+        ordered={ofSide(guided.session.ears, ear).ordered}
         onChange={(changed) => onTap({ type: 'ear', side: ear, taps: changed })}
       />
     );

@@ -125,7 +125,7 @@ class OrderIT extends InSession {
   }
 
   @Test
-  void aLightLookIsTwoTapsAndOneThatSaysWorseAsksForAFullCheck() {
+  void aLightLookThatSaysWorseAsksForAFullCheck() {
     try (Person wren = withDog(Person.withPhone(), "")) {
       Page page = wren.page();
       carriedOut(3);

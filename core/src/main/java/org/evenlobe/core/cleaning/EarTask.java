@@ -13,6 +13,7 @@ import org.evenlobe.core.rule.Reason;
  * @param ear which
  * @param method how; empty where it is left alone
  * @param narrowed whether that is less than the household would do
+ * @param ordered whether a vet who has seen it ordered it
  * @param perFill what one fill takes, where that is known
  * @param habit what its last sessions took
  * @param reasons why so, the deciding one first
@@ -21,6 +22,7 @@ public record EarTask(
     Side ear,
     Optional<CleaningMethod> method,
     boolean narrowed,
+    boolean ordered,
     Optional<Volume> perFill,
     Habit habit,
     List<Reason> reasons) {

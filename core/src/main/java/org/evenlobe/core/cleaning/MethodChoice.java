@@ -46,7 +46,8 @@ final class MethodChoice {
     }
     Optional<Volume> perFill =
         method.equals(Optional.of(CleaningMethod.SYRINGE)) ? ear.syringe() : ear.canal();
-    return new EarTask(side, method, narrowed, perFill, ear.habit(), choice.reasons);
+    boolean ordered = ear.order().filter(CleaningInstruction::cleans).isPresent();
+    return new EarTask(side, method, narrowed, ordered, perFill, ear.habit(), choice.reasons);
   }
 
   private Optional<CleaningMethod> method() {
