@@ -4,8 +4,8 @@ import type { UseQueryResult } from '@tanstack/react-query';
 import type { Schemas } from '../api/client';
 import { letter, ofSide, type Side } from '../measure/side';
 import { Balance } from './Balance';
-import { EAR_OF_SIDE, missingSigns, type CheckForm } from './checkForm';
-import { VERDICT_COLOURS } from './verdicts';
+import { EAR_OF_SIDE, missingSigns, worthSaying, type CheckForm } from './checkForm';
+import { isMild, VERDICT_COLOURS } from './verdicts';
 
 /** What the check comes to while it is being graded: what to do, the balance, the worst reasons. */
 export function LiveVerdict({
@@ -27,7 +27,6 @@ export function LiveVerdict({
   const verdict = preview.data?.verdict;
   if (!verdict) return <Box sx={{ minHeight: { xs: 48, md: 200 } }} />;
   const toLookFor = [form.right, form.left].some((ear) => missingSigns(ear).length > 0);
-  const mild = verdict.verdict === 'LEAVE' || verdict.verdict === 'CLEAN';
   return (
     <Box aria-live="polite">
       <Typography
@@ -35,7 +34,7 @@ export function LiveVerdict({
         component="p"
         sx={{ color: VERDICT_COLOURS[verdict.verdict], fontSize: { xs: '1.05rem', md: '1.25rem' } }}
       >
-        {toLookFor && mild ? 'Look for every sign.' : verdict.advice.now}
+        {toLookFor && isMild(verdict.verdict) ? 'Look for every sign.' : verdict.advice.now}
       </Typography>
       <Box sx={{ display: { xs: 'none', md: 'block' }, mt: 1.5 }}>
         <Balance
@@ -45,8 +44,7 @@ export function LiveVerdict({
         />
         {sides.map((side) => (
           <Box key={side} sx={{ mt: 1 }}>
-            {ofSide(verdict.ears, side)
-              .reasons.filter((reason) => reason.verdict !== 'LEAVE')
+            {worthSaying(ofSide(verdict.ears, side).reasons, form[EAR_OF_SIDE[side]])
               .slice(0, 3)
               .map(({ reason }) => (
                 <Typography key={reason.sentence} variant="body2">

@@ -1,5 +1,13 @@
 import { describe, expect, it } from 'vitest';
-import { blankCheck, formOf, isComplete, missingSigns, requestOf, type EarForm } from './checkForm';
+import {
+  blankCheck,
+  formOf,
+  isComplete,
+  missingSigns,
+  requestOf,
+  worthSaying,
+  type EarForm,
+} from './checkForm';
 import type { EarFinding } from './signs';
 
 const TODAY = '2026-11-25';
@@ -51,6 +59,20 @@ describe('the form of a check', () => {
       'kind of discharge',
     ]);
     expect(missingSigns({ ...right, discharge: 'NONE', dischargeKind: undefined })).toEqual([]);
+  });
+
+  it('says that an ear may be cleaned only when every sign of it was looked for', () => {
+    const reasons = [
+      { verdict: 'STOP', words: 'pain' },
+      { verdict: 'CLEAN', words: 'no worse than then' },
+      { verdict: 'LEAVE', words: 'quiet' },
+    ] as const;
+    const words = (form: EarForm) => worthSaying(reasons, form).map((reason) => reason.words);
+    expect(words(blankCheck(TODAY, undefined).right)).toEqual(['pain']);
+    expect(words(blankCheck(TODAY, { right: WELL, left: WELL }).right)).toEqual([
+      'pain',
+      'no worse than then',
+    ]);
   });
 
   it('sends no kind without discharge, nor answers that were not given', () => {

@@ -3,6 +3,7 @@ import type { Schemas } from '../api/client';
 import { dayIn, momentOf, type Day } from '../measure/days';
 import type { Side } from '../measure/side';
 import type { EarFinding } from './signs';
+import { isMild, type Verdict } from './verdicts';
 import { LIMITS } from '../api/limits';
 import { text } from '../form/text';
 
@@ -152,6 +153,15 @@ export function missingSigns(form: EarForm): string[] {
     form.discharge !== 'NONE' &&
     (form.dischargeKind === undefined || form.dischargeKind === 'NONE');
   return kindMissing ? [...missing, 'kind of discharge'] : missing;
+}
+
+/** The reasons to say so far: a mild one stands only when every sign of its ear was looked for. */
+export function worthSaying<R extends { verdict: Verdict }>(
+  reasons: readonly R[],
+  form: EarForm,
+): R[] {
+  const looked = missingSigns(form).length === 0;
+  return reasons.filter(({ verdict }) => verdict !== 'LEAVE' && (looked || !isMild(verdict)));
 }
 
 /** Whether it can be saved: every sign said, and each ear looked at and sniffed. */

@@ -2,6 +2,11 @@ import type { Schemas } from '../api/client';
 
 export type Verdict = Schemas['EarVerdict']['verdict'];
 
+/** Whether it is a verdict that a sign not yet looked for may still change for the worse. */
+export function isMild(verdict: Verdict): boolean {
+  return verdict === 'LEAVE' || verdict === 'CLEAN';
+}
+
 /** What the ear shows. */
 export const VERDICT_WORDS: Record<Verdict, string> = {
   LEAVE: 'quiet',

@@ -11,7 +11,8 @@ function eardrumWords(ears: Schemas['DogPlan']['ears']): string | undefined {
   const unknown = SIDES.filter((side) => ofSide(ears, side).eardrum === 'NOT_KNOWN');
   const words = [
     known.length > 0 && `seen intact within a year, ${earsName(known)}`,
-    unknown.length > 0 && `not known to be whole, ${earsName(unknown)}: have them looked at once`,
+    unknown.length > 0 &&
+      `not known to be whole, ${earsName(unknown)}: ask your vet to look, at the next visit`,
   ].filter(Boolean);
   return words.length > 0 ? words.join('; ') : undefined;
 }

@@ -99,7 +99,7 @@ function LookForm({ dogId, name, onClose }: { dogId: string; name: string; onClo
                 tiles={CHANGES.map((change) => ({
                   value: change.value,
                   name: change.label,
-                  content: change.label,
+                  content: <Typography sx={{ fontWeight: 650 }}>{change.label}</Typography>,
                 }))}
               />
               <FormControlLabel
@@ -117,10 +117,12 @@ function LookForm({ dogId, name, onClose }: { dogId: string; name: string; onClo
               />
             </Box>
           ))}
-          <FormControlLabel
-            control={<Switch checked={!dogIsWell} onChange={(_, ill) => setDogIsWell(!ill)} />}
-            label={`${name} is not as ever: off food, dull, unsteady`}
-          />
+          <Box>
+            <FormControlLabel
+              control={<Switch checked={!dogIsWell} onChange={(_, ill) => setDogIsWell(!ill)} />}
+              label={`${name} is not as ever: off food, dull, unsteady`}
+            />
+          </Box>
           {alarms && (
             <Alert severity="warning">
               Then a full check comes next. Nothing goes in before it is done.

@@ -339,7 +339,7 @@ public final class DogHistory {
         Reason.of(
             Rule.CHECK_MAY_GO_IN,
             doubtful.isEmpty()
-                ? "No vet has seen the eardrum lately: have it looked at once."
+                ? "No vet has seen the eardrum lately: ask your vet to look, at the next visit."
                 : "The eardrum of "
                     + (doubtful.size() == 2 ? "both ears" : "the " + doubtful.get(0).ear())
                     + " is not known to be whole, and there is trouble on record: only wipe what"

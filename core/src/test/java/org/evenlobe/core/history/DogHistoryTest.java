@@ -160,7 +160,8 @@ class DogHistoryTest {
       DogHistory history = on(3, new TestDog().quiet(0));
 
       assertThat(history.mayGoIn().right()).isEqualTo(MayGoIn.IN_EAR);
-      assertThat(history.intake().get(0).sentence()).contains("have it looked at once");
+      assertThat(history.intake().get(0).sentence())
+          .contains("ask your vet to look, at the next visit");
     }
 
     @Test
