@@ -1,4 +1,4 @@
-import type { Choice } from '../ear/traits';
+import type { Choice } from '../form/choice';
 import type { Settings } from '../household/useMe';
 
 /** A way of doing things on which people differ, with both sides' reasons. */

@@ -1,4 +1,4 @@
-// Written by scripts/limits.mjs from openapi.json; do not edit.
+// Written by scripts/said.mjs from openapi.json; do not edit.
 
 /** The bounds of what may be said, by what it is said of. */
 export const LIMITS = {

@@ -6,10 +6,12 @@ import Stack from '@mui/material/Stack';
 import Typography from '@mui/material/Typography';
 import { useState, type ReactNode } from 'react';
 import type { UseFormSetValue } from 'react-hook-form';
+import { WORDS } from '../api/words';
+import { labelOf } from '../form/choice';
 import { RadioTiles } from '../form/RadioTiles';
 import { earName, type Side } from '../measure/side';
 import type { CheckForm } from './checkForm';
-import { GRADE_WORDS, GRADES } from './signs';
+import { GRADES } from './signs';
 
 type DogForm = CheckForm['dog'];
 type SetValue = UseFormSetValue<CheckForm>;
@@ -180,8 +182,8 @@ function GradeTiles({
       onChange={onChange}
       tiles={GRADES.map((grade) => ({
         value: grade,
-        name: GRADE_WORDS[grade],
-        content: GRADE_WORDS[grade],
+        name: labelOf(WORDS.Grade, grade),
+        content: labelOf(WORDS.Grade, grade),
       }))}
     />
   );

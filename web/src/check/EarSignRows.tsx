@@ -5,6 +5,8 @@ import Collapse from '@mui/material/Collapse';
 import Typography from '@mui/material/Typography';
 import { useState, type ReactNode } from 'react';
 import type { UseFormSetValue } from 'react-hook-form';
+import { WORDS } from '../api/words';
+import { labelOf } from '../form/choice';
 import { RadioTiles } from '../form/RadioTiles';
 import { earName, type Side } from '../measure/side';
 import { EAR_OF_SIDE, type CheckForm } from './checkForm';
@@ -14,15 +16,13 @@ import { PAIR_COLUMNS } from './pairColumns';
 import {
   DRAWN_SIGNS,
   GRADE_SENTENCES,
-  GRADE_WORDS,
+  DISCHARGE_KINDS,
   GRADES,
   gradeNumber,
   HEARINGS,
-  KINDS,
-  ODOURS,
   SIGN_NAMES,
   THING_GROUPS,
-  THINGS,
+  thingsOf,
   type DischargeKind,
   type DrawnSign,
   type Grade,
@@ -95,10 +95,10 @@ export function EarSignRows({
                 columns={{ xs: 2, md: 4 }}
                 value={form[ear].dischargeKind}
                 onChange={(kind) => onChange(`${ear}.dischargeKind`, kind)}
-                tiles={KINDS.map(({ kind, label }) => ({
-                  value: kind,
+                tiles={DISCHARGE_KINDS.map(({ value, label }) => ({
+                  value,
                   name: label,
-                  content: <Swatch kind={kind} label={label} />,
+                  content: <Swatch kind={value} label={label} />,
                 }))}
               />
             );
@@ -114,8 +114,8 @@ export function EarSignRows({
               columns={4}
               value={form[ear].odour}
               onChange={(odour) => onChange(`${ear}.odour`, odour)}
-              tiles={ODOURS.map(({ odour, label }) => ({
-                value: odour,
+              tiles={WORDS.Odour.map(({ value, label }) => ({
+                value,
                 name: `${label} odour`,
                 content: label,
               }))}
@@ -149,7 +149,7 @@ export function EarSignRows({
 }
 
 function gradeName(sign: GradedSign, grade: Grade): string {
-  return `${gradeNumber(grade)} ${GRADE_WORDS[grade]}: ${GRADE_SENTENCES[sign][grade]}`;
+  return `${gradeNumber(grade)} ${labelOf(WORDS.Grade, grade)}: ${GRADE_SENTENCES[sign][grade]}`;
 }
 
 function Row({
@@ -257,7 +257,7 @@ function SeenAndHearing({
                     <Typography variant="body2" color="textSecondary" sx={{ width: '100%' }}>
                       {groupLabel}
                     </Typography>
-                    {THINGS.filter((one) => one.group === group).map(({ thing, label }) => {
+                    {thingsOf(group).map(({ value: thing, label }) => {
                       const chosen = seen.includes(thing);
                       return (
                         <Chip

@@ -1,9 +1,11 @@
 import Box from '@mui/material/Box';
 import Typography from '@mui/material/Typography';
+import { WORDS } from '../api/words';
+import { labelOf } from '../form/choice';
 import type { Schemas } from '../api/client';
 import { earName, letter, ofSide, type Side } from '../measure/side';
 import { EarSketch } from './EarSketch';
-import { GRADE_WORDS, signsWords } from './signs';
+import { signsWords } from './signs';
 
 type CheckRecord = Schemas['CheckRecord'];
 
@@ -19,8 +21,8 @@ const FLAG_WORDS: readonly [keyof CheckRecord['dog'], string][] = [
 /** What the whole dog showed, in words; empty where it showed nothing. */
 function dogWords({ dog }: CheckRecord): string {
   return [
-    dog.shaking !== 'NONE' && `head shaking ${GRADE_WORDS[dog.shaking]}`,
-    dog.scratching !== 'NONE' && `scratching ${GRADE_WORDS[dog.scratching]}`,
+    dog.shaking !== 'NONE' && `head shaking ${labelOf(WORDS.Grade, dog.shaking)}`,
+    dog.scratching !== 'NONE' && `scratching ${labelOf(WORDS.Grade, dog.scratching)}`,
     dog.pawed && `paws at the ${earName(dog.pawed)}`,
     dog.onset && (dog.onset === 'SUDDEN' ? 'began suddenly' : 'began over days'),
     ...FLAG_WORDS.map(([flag, words]) => dog[flag] === true && words),

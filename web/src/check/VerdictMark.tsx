@@ -1,5 +1,7 @@
 import Box from '@mui/material/Box';
-import { VERDICT_COLOURS, VERDICT_WORDS, type Verdict } from './verdicts';
+import { WORDS } from '../api/words';
+import { labelOf } from '../form/choice';
+import { VERDICT_COLOURS, type Verdict } from './verdicts';
 
 /** The shape of each verdict within 24 by 24. */
 const SHAPES: Record<Verdict, React.ReactNode> = {
@@ -59,7 +61,7 @@ export function VerdictMark({
           />
         )}
       </svg>
-      {tells ? VERDICT_WORDS[verdict] : 'look first'}
+      {tells ? labelOf(WORDS.Verdict, verdict) : 'look first'}
     </Box>
   );
 }

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { earSketch, type SketchedSigns } from './earSketch';
-import { GRADES, KINDS, type DrawnSign } from './signs';
+import { GRADES, DISCHARGE_KINDS, type DrawnSign } from './signs';
 
 const WELL: SketchedSigns = {
   redness: 'NONE',
@@ -52,9 +52,10 @@ describe('a sketch of an ear', () => {
   });
 
   it('gives each kind of discharge a colour of its own', () => {
-    const colours = KINDS.map(
-      ({ kind }) => earSketch({ ...WELL, discharge: 'MILD', dischargeKind: kind }).dischargeColour,
+    const colours = DISCHARGE_KINDS.map(
+      ({ value }) =>
+        earSketch({ ...WELL, discharge: 'MILD', dischargeKind: value }).dischargeColour,
     );
-    expect(new Set(colours).size).toBe(KINDS.length);
+    expect(new Set(colours).size).toBe(DISCHARGE_KINDS.length);
   });
 });

@@ -1,9 +1,10 @@
 import type { Schemas } from '../api/client';
+import { WORDS } from '../api/words';
+import { labelOf, type Choice } from '../form/choice';
 
 export type EarFinding = Schemas['EarFinding'];
 export type Grade = EarFinding['redness'];
 export type DischargeKind = EarFinding['dischargeKind'];
-export type Odour = EarFinding['odour'];
 export type SeenThing = EarFinding['seen'][number];
 export type HearingTry = EarFinding['hearing'];
 
@@ -63,30 +64,7 @@ export const GRADE_SENTENCES: Record<GradedSign, Record<Grade, string>> = {
   },
 };
 
-export const GRADE_WORDS: Record<Grade, string> = {
-  NONE: 'none',
-  MILD: 'mild',
-  MODERATE: 'moderate',
-  SEVERE: 'severe',
-};
-
-export const KINDS: readonly { kind: Exclude<DischargeKind, 'NONE'>; label: string }[] = [
-  { kind: 'TAN_WAX', label: 'tan wax' },
-  { kind: 'BROWN', label: 'brown' },
-  { kind: 'BLACK', label: 'black' },
-  { kind: 'WATERY', label: 'watery' },
-  { kind: 'COFFEE_GROUNDS', label: 'dark specks' },
-  { kind: 'YELLOW', label: 'yellow' },
-  { kind: 'GREEN', label: 'green' },
-  { kind: 'BLOODY', label: 'bloody' },
-];
-
-export const ODOURS: readonly { odour: Odour; label: string }[] = [
-  { odour: 'NONE', label: 'none' },
-  { odour: 'WAXY', label: 'waxy' },
-  { odour: 'SWEET', label: 'sweet' },
-  { odour: 'FOUL', label: 'foul' },
-];
+export const DISCHARGE_KINDS = WORDS.DischargeKind.filter(({ value }) => value !== 'NONE');
 
 /** What a thing asks for: it is a sign, it is done away with first, or it is written down. */
 export type ThingGroup = 'signs' | 'first' | 'noted';
@@ -97,20 +75,25 @@ export const THING_GROUPS: readonly { group: ThingGroup; label: string }[] = [
   { group: 'noted', label: 'To note' },
 ];
 
-export const THINGS: readonly { thing: SeenThing; label: string; group: ThingGroup }[] = [
-  { thing: 'FOREIGN_BODY', label: 'something stuck', group: 'signs' },
-  { thing: 'TICK_LIFTED', label: 'tick, lifted off', group: 'signs' },
-  { thing: 'TICK_STUCK', label: 'tick that stays', group: 'signs' },
-  { thing: 'CUT', label: 'cut or bite', group: 'signs' },
-  { thing: 'FLAP_BALLOONED', label: 'flap ballooned', group: 'signs' },
-  { thing: 'HAIR_BLOCKING', label: 'hair blocks it', group: 'first' },
-  { thing: 'MAT_UNDER_FLAP', label: 'mat under flap', group: 'first' },
-  { thing: 'LUMP_BLOCKING', label: 'lump that blocks it', group: 'noted' },
-  { thing: 'LUMP', label: 'lump or wart', group: 'noted' },
-  { thing: 'FLEAS', label: 'fleas or their dirt', group: 'noted' },
-  { thing: 'FLAKING', label: 'dry, flaking skin', group: 'noted' },
-  { thing: 'THICKENED', label: 'thick, leathery skin', group: 'noted' },
-];
+const GROUP_OF: Record<SeenThing, ThingGroup> = {
+  FOREIGN_BODY: 'signs',
+  TICK_LIFTED: 'signs',
+  TICK_STUCK: 'signs',
+  CUT: 'signs',
+  FLAP_BALLOONED: 'signs',
+  HAIR_BLOCKING: 'first',
+  MAT_UNDER_FLAP: 'first',
+  LUMP_BLOCKING: 'noted',
+  LUMP: 'noted',
+  FLEAS: 'noted',
+  FLAKING: 'noted',
+  THICKENED: 'noted',
+};
+
+/** The things of one group, each with its words. */
+export function thingsOf(group: ThingGroup): readonly Choice<SeenThing>[] {
+  return WORDS.SeenThing.filter(({ value }) => GROUP_OF[value] === group);
+}
 
 export const HEARINGS: readonly { hearing: HearingTry; label: string }[] = [
   { hearing: 'NOT_TRIED', label: 'not tried' },
@@ -122,19 +105,15 @@ export const HEARINGS: readonly { hearing: HearingTry; label: string }[] = [
 export function signsWords(finding: EarFinding): string {
   const graded = DRAWN_SIGNS.filter((sign) => finding[sign] !== 'NONE').map((sign) =>
     sign === 'discharge'
-      ? `${kindWord(finding.dischargeKind)} discharge ${gradeNumber(finding.discharge)}`
+      ? `${labelOf(WORDS.DischargeKind, finding.dischargeKind)} discharge ${gradeNumber(finding.discharge)}`
       : `${SIGN_NAMES[sign].toLowerCase()} ${gradeNumber(finding[sign])}`,
   );
   const words = [
     ...graded,
-    finding.odour !== 'NONE' && `${finding.odour.toLowerCase()} odour`,
+    finding.odour !== 'NONE' && `${labelOf(WORDS.Odour, finding.odour)} odour`,
     finding.pain !== 'NONE' && `pain ${gradeNumber(finding.pain)}`,
-    ...finding.seen.map((thing) => THINGS.find((one) => one.thing === thing)?.label),
+    ...finding.seen.map((thing) => labelOf(WORDS.SeenThing, thing)),
     finding.hearing === 'DID_NOT_TURN' && 'did not turn to a sound',
   ].filter(Boolean);
   return words.join(', ') || 'nothing to find';
-}
-
-export function kindWord(kind: DischargeKind): string {
-  return KINDS.find((one) => one.kind === kind)?.label ?? 'no';
 }

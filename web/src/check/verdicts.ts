@@ -7,15 +7,6 @@ export function isMild(verdict: Verdict): boolean {
   return verdict === 'LEAVE' || verdict === 'CLEAN';
 }
 
-/** What the ear shows. */
-export const VERDICT_WORDS: Record<Verdict, string> = {
-  LEAVE: 'quiet',
-  CLEAN: 'waxy',
-  CAUTION: 'wipe only',
-  STOP: 'no liquid',
-  URGENT: 'vet today',
-};
-
 /** The theme's colour for each; never the only sign of it. */
 export const VERDICT_COLOURS: Record<Verdict, string> = {
   LEAVE: 'mark.quiet',

@@ -24,12 +24,12 @@ import {
   type CleaningForm,
   type CleaningRequest,
 } from './cleaningForm';
-import { HANDLED } from './handled';
+import { WORDS } from '../api/words';
 import { METHODS } from './load';
 import { NoticedFields } from './NoticedFields';
 import { LoadPicker } from './LoadPicker';
 
-const HANDLED_CHOICES = [{ value: '', label: 'not said' }, ...HANDLED];
+const HANDLED_CHOICES = [{ value: '', label: 'not said' }, ...WORDS.Handled];
 
 /** Sooner than this after the last one, a cleaning irritates more than it helps. */
 const TOO_SOON_DAYS = 5;

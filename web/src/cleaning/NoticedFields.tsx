@@ -8,15 +8,16 @@ import {
   type FieldErrors,
   type UseFormRegister,
 } from 'react-hook-form';
+import { WORDS } from '../api/words';
 import { earName, type Side } from '../measure/side';
 import { FIELDS_OF_SIDE, type CleaningForm } from './cleaningForm';
-import { COLOURS, HURTS, SMELLS, type Noticed } from './noticed';
+import { COLOURS, type Noticed } from './noticed';
 import { FoundAlert } from './session/FoundTaps';
 
 const SELECTS = [
   { field: 'colour', label: 'Colour', choices: COLOURS },
-  { field: 'odour', label: 'Smell', choices: SMELLS },
-  { field: 'hurt', label: 'Did it hurt?', choices: HURTS },
+  { field: 'odour', label: 'Smell', choices: WORDS.Odour },
+  { field: 'hurt', label: 'Did it hurt?', choices: WORDS.Hurt },
   {
     field: 'squelched',
     label: 'Squelch',

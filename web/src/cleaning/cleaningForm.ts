@@ -4,8 +4,8 @@ import { momentOf, type Day } from '../measure/days';
 import { ofSide, type Side } from '../measure/side';
 import { LIMITS } from '../api/limits';
 import { text } from '../form/text';
-import { HANDLED } from './handled';
-import { COLOURS, HURTS, SMELLS } from './noticed';
+import { WORDS } from '../api/words';
+import { COLOURS } from './noticed';
 
 export type CleaningRequest = Schemas['CleaningRequest'];
 
@@ -126,8 +126,8 @@ const chosen = <V extends string>(value: string, among: readonly { value: V }[])
 
 function noticedOf(form: CleaningForm['noticedRight']): Partial<Ear> {
   const colour = chosen(form.colour, COLOURS);
-  const odour = chosen(form.odour, SMELLS);
-  const hurt = chosen(form.hurt, HURTS);
+  const odour = chosen(form.odour, WORDS.Odour);
+  const hurt = chosen(form.hurt, WORDS.Hurt);
   return {
     ...(colour && { colour }),
     ...(odour && { odour }),
@@ -193,7 +193,7 @@ export function requestOf(
   const left = earOf(form, 'LEFT', corrected);
   const words = form.note.trim();
   const { note, handled, ...before } = corrected ?? {};
-  const took = chosen(form.handled, HANDLED);
+  const took = chosen(form.handled, WORDS.Handled);
   return {
     ...before,
     dogId,

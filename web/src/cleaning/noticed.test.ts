@@ -26,7 +26,7 @@ describe('what is noticed while cleaning', () => {
       wipes: 1,
       squelched: true,
     } as const;
-    expect(noticedWords(ear)).toBe('green, foul smell, it flinched, 1 wipe, squelched');
+    expect(noticedWords(ear)).toBe('green, foul smell, flinched, 1 wipe, squelched');
     expect(noticedWords({ colour: 'NONE', odour: 'NONE' })).toBe('');
   });
 });

@@ -1,4 +1,6 @@
 import type { Schemas } from '../api/client';
+import { WORDS } from '../api/words';
+import { labelOf } from '../form/choice';
 import { count } from '../measure/days';
 
 type Ear = Schemas['EarCleaningRequest'];
@@ -6,28 +8,7 @@ export type Colour = NonNullable<Ear['colour']>;
 export type Smell = NonNullable<Ear['odour']>;
 export type Hurt = NonNullable<Ear['hurt']>;
 
-export const COLOURS: readonly { value: Exclude<Colour, 'NONE'>; label: string }[] = [
-  { value: 'TAN_WAX', label: 'tan' },
-  { value: 'BROWN', label: 'brown' },
-  { value: 'BLACK', label: 'black' },
-  { value: 'COFFEE_GROUNDS', label: 'dark specks' },
-  { value: 'WATERY', label: 'watery' },
-  { value: 'YELLOW', label: 'yellow' },
-  { value: 'GREEN', label: 'green' },
-  { value: 'BLOODY', label: 'bloody' },
-];
-
-export const SMELLS: readonly { value: Smell; label: string }[] = [
-  { value: 'NONE', label: 'none' },
-  { value: 'WAXY', label: 'waxy' },
-  { value: 'SWEET', label: 'sweet' },
-  { value: 'FOUL', label: 'foul' },
-];
-
-export const HURTS: readonly { value: Hurt; label: string }[] = [
-  { value: 'FLINCHED', label: 'it flinched' },
-  { value: 'CRIED_OUT', label: 'it cried out or pulled away' },
-];
+export const COLOURS = WORDS.DischargeKind.filter(({ value }) => value !== 'NONE');
 
 /** What was seen, smelled or felt while an ear was cleaned. */
 export interface Noticed {
@@ -56,20 +37,15 @@ export function foundVerdict({ colour, odour, hurt }: Noticed): 'STOP' | 'CAUTIO
   return said.some((one) => CAUTIONS.includes(one)) ? 'CAUTION' : undefined;
 }
 
-const labelOf = <V extends string>(
-  labels: readonly { value: V; label: string }[],
-  value: V | undefined,
-) => labels.find((one) => one.value === value)?.label;
-
 /** "brown, waxy smell, 5 wipes, squelched" */
 export function noticedWords(
   ear: Noticed & { wipes?: number | undefined; squelched?: boolean | undefined },
 ): string {
-  const smell = ear.odour === 'NONE' ? undefined : labelOf(SMELLS, ear.odour);
+  const smell = ear.odour === 'NONE' ? undefined : labelOf(WORDS.Odour, ear.odour);
   return [
     ear.colour === 'NONE' ? undefined : labelOf(COLOURS, ear.colour),
     smell && `${smell} smell`,
-    labelOf(HURTS, ear.hurt),
+    labelOf(WORDS.Hurt, ear.hurt),
     ear.wipes !== undefined && count(ear.wipes, 'wipe'),
     ear.squelched && 'squelched',
   ]

@@ -1,5 +1,5 @@
 import type { Schemas } from '../api/client';
-import type { Choice } from '../ear/traits';
+import type { Choice } from '../form/choice';
 
 /** What a dog allows at its ears, from the bottom of the trust ladder to its top. */
 export const RUNGS: readonly Choice<Schemas['Trust']['rung']>[] = [

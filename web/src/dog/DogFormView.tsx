@@ -7,19 +7,10 @@ import TextField from '@mui/material/TextField';
 import Typography from '@mui/material/Typography';
 import { useEffect, useMemo } from 'react';
 import { useForm, useWatch } from 'react-hook-form';
+import { WORDS } from '../api/words';
 import { useSettings } from '../household/useMe';
 import { Problem } from '../api/problem';
-import {
-  ALLERGIES,
-  CANAL_HAIRS,
-  CARRIAGES,
-  CLIMATES,
-  EARDRUMS,
-  FEATHERINGS,
-  GROUNDS,
-  INFECTIONS,
-  WATERS,
-} from '../ear/traits';
+import { EARDRUMS } from '../ear/traits';
 import type { Day } from '../measure/days';
 import { weightUnitWord } from '../measure/units';
 import { BreedField } from './BreedField';
@@ -146,7 +137,7 @@ export function DogFormView({
             name="ears.carriage"
             label="The flap"
             hint="The more it closes the canal, the faster wax and damp gather."
-            choices={CARRIAGES}
+            choices={WORDS.Carriage}
           />
           <SwitchField
             control={control}
@@ -158,14 +149,14 @@ export function DogFormView({
             name="ears.canalHair"
             label="Hair in the canal"
             hint="Lift the flap and look in: hair holds wax and water."
-            choices={CANAL_HAIRS}
+            choices={WORDS.CanalHair}
           />
           <FormChoice
             control={control}
             name="ears.feathering"
             label="Feathering of the flap"
             hint="Heavy feathering weighs the flap down over the canal."
-            choices={FEATHERINGS}
+            choices={WORDS.Feathering}
           />
           <Typography variant="h2">Its life</Typography>
           <FormChoice
@@ -173,35 +164,35 @@ export function DogFormView({
             name="life.water"
             label="Water in the ears"
             hint="Swims and baths; a wet canal lets yeast and bacteria grow."
-            choices={WATERS}
+            choices={WORDS.WaterHabit}
           />
           <FormChoice
             control={control}
             name="life.ground"
             label="Ground and dust"
             hint="Dust and seed heads end up in the ear."
-            choices={GROUNDS}
+            choices={WORDS.Ground}
           />
           <FormChoice
             control={control}
             name="life.climate"
             label="Climate"
             hint="How fast does wet laundry dry where you live?"
-            choices={CLIMATES}
+            choices={WORDS.Climate}
           />
           <FormChoice
             control={control}
             name="life.allergy"
             label="Allergy"
             hint="What the vet said; inflamed skin makes more wax."
-            choices={ALLERGIES}
+            choices={WORDS.Allergy}
           />
           <FormChoice
             control={control}
             name="life.infections"
             label="Ear infections in the last 12 months"
             hint="Trouble that was there comes back."
-            choices={INFECTIONS}
+            choices={WORDS.InfectionHistory}
           />
           <Typography variant="h2">Good to know</Typography>
           <FormChoice

@@ -6,11 +6,12 @@ import Stack from '@mui/material/Stack';
 import TextField from '@mui/material/TextField';
 import Typography from '@mui/material/Typography';
 import { useState } from 'react';
+import { WORDS } from '../api/words';
 import { useMayRecord } from '../household/useMe';
 import type { Schemas } from '../api/client';
 import { RadioTiles } from '../form/RadioTiles';
 import { addDays, type Day } from '../measure/days';
-import { exposureWords, KINDS, type Exposure } from './kinds';
+import { exposureWords, type Exposure } from './kinds';
 import { OpenDays } from './OpenDays';
 import { Repeating } from './Repeating';
 import { useExposures } from './useExposures';
@@ -90,7 +91,7 @@ export function ExposurePanel({
             </Stack>
           )}
           <Stack direction="row" sx={{ flexWrap: 'wrap', gap: 0.75 }}>
-            {KINDS.map(({ kind, label }) => (
+            {WORDS.ExposureKind.map(({ value: kind, label }) => (
               <Button
                 key={kind}
                 variant="outlined"

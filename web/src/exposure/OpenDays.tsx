@@ -1,9 +1,10 @@
 import Alert from '@mui/material/Alert';
 import Button from '@mui/material/Button';
 import Stack from '@mui/material/Stack';
+import { WORDS } from '../api/words';
+import { labelOf } from '../form/choice';
 import { useMayRecord } from '../household/useMe';
 import { inWords, shortDate, type Day } from '../measure/days';
-import { KINDS } from './kinds';
 import { useAnswerDay, type ExpectedDay } from './useWater';
 
 /** Asks of each expected day up to today whether it happened. */
@@ -25,7 +26,7 @@ export function OpenDays({
   return (
     <Stack sx={{ gap: 1 }}>
       {asked.map((one) => {
-        const label = KINDS.find(({ kind }) => kind === one.kind)?.label ?? '';
+        const label = labelOf(WORDS.ExposureKind, one.kind);
         const when = `${inWords(one.day, today)}, ${shortDate(one.day)}`;
         return (
           <Alert

@@ -8,10 +8,12 @@ import ToggleButton from '@mui/material/ToggleButton';
 import ToggleButtonGroup from '@mui/material/ToggleButtonGroup';
 import Typography from '@mui/material/Typography';
 import { useState } from 'react';
+import { WORDS } from '../api/words';
+import { labelOf } from '../form/choice';
 import { useMayRecord } from '../household/useMe';
 import type { Schemas } from '../api/client';
 import { WEEKDAYS, type Weekday } from '../measure/weekdays';
-import { KINDS, type Exposure } from './kinds';
+import { type Exposure } from './kinds';
 import { MONTHS, months, repeatWords } from './season';
 import { useExpect, useUnexpect } from './useWater';
 
@@ -30,7 +32,7 @@ export function Repeating({
     <Box sx={{ mt: 1.5 }}>
       <Stack direction="row" sx={{ flexWrap: 'wrap', gap: 0.75, alignItems: 'center' }}>
         {expected.map((one) => {
-          const label = KINDS.find(({ kind }) => kind === one.kind)?.label ?? '';
+          const label = labelOf(WORDS.ExposureKind, one.kind);
           const words = `${label}: every ${repeatWords(one)}`;
           return mayRecord ? (
             <Chip
@@ -68,7 +70,7 @@ function RepeatForm({ dogId, onDone }: { dogId: string; onDone: () => void }) {
           label="What"
           value={kind}
           onChange={(value) => setKind(value as Exposure['kind'])}
-          options={KINDS.map((one) => ({ value: one.kind, label: one.label }))}
+          options={WORDS.ExposureKind}
         />
         <Picked
           label="From"

@@ -1,6 +1,8 @@
+import { WORDS } from '../api/words';
+import { labelOf } from '../form/choice';
 import { useRemoveFact, useSay } from '../fact/useFact';
 import type { Day } from '../measure/days';
-import { KINDS, type Exposure } from './kinds';
+import type { Exposure } from './kinds';
 
 interface Said {
   kind: Exposure['kind'];
@@ -13,7 +15,7 @@ export function useExposures(dogId: string) {
   const record = useSay(
     'exposures',
     (said: Said, when) => ({ dogId, ...when, ...said }),
-    ({ kind }) => `Noted: ${KINDS.find((one) => one.kind === kind)?.label}.`,
+    ({ kind }) => `Noted: ${labelOf(WORDS.ExposureKind, kind)}.`,
   );
   const takeBack = useRemoveFact('exposures', 'Taken back.');
   return {

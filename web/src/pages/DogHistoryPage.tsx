@@ -1,9 +1,10 @@
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
 import { Link as RouterLink, useParams } from 'react-router';
+import { labelOf } from '../form/choice';
+import { WORDS } from '../api/words';
 import { useSettings } from '../household/useMe';
 import type { Schemas } from '../api/client';
-import { CARRIAGES, CANAL_HAIRS, FEATHERINGS, WATERS } from '../ear/traits';
 import { useRestoreFact, useVersions } from '../fact/useFact';
 import { Versions } from '../fact/Versions';
 import { dateWithYear } from '../measure/days';
@@ -38,10 +39,6 @@ export function Component() {
   );
 }
 
-function label<V extends string>(choices: readonly { value: V; label: string }[], value: V) {
-  return choices.find((choice) => choice.value === value)?.label ?? '';
-}
-
 function DogWords({ said }: { said: Said }) {
   const { weightUnit } = useSettings();
   const weight = said.weights.at(-1);
@@ -52,10 +49,10 @@ function DogWords({ said }: { said: Said }) {
         {[
           said.bornOn && `born ${dateWithYear(said.bornOn)}`,
           weight && weightWords(weight.weight, weightUnit),
-          `flap ${label(CARRIAGES, said.ears.carriage)}`,
-          `canal hair ${label(CANAL_HAIRS, said.ears.canalHair)}`,
-          `feathering ${label(FEATHERINGS, said.ears.feathering)}`,
-          `water ${label(WATERS, said.life.water)}`,
+          `flap ${labelOf(WORDS.Carriage, said.ears.carriage)}`,
+          `canal hair ${labelOf(WORDS.CanalHair, said.ears.canalHair)}`,
+          `feathering ${labelOf(WORDS.Feathering, said.ears.feathering)}`,
+          `water ${labelOf(WORDS.WaterHabit, said.life.water)}`,
           said.leftOn && `left ${dateWithYear(said.leftOn)}`,
         ]
           .filter(Boolean)

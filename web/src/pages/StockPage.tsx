@@ -9,13 +9,14 @@ import Skeleton from '@mui/material/Skeleton';
 import Stack from '@mui/material/Stack';
 import Typography from '@mui/material/Typography';
 import { useState } from 'react';
+import { WORDS } from '../api/words';
 import { useHousehold, useMayRecord } from '../household/useMe';
 import { dateWithYear, inWords, longDate, count } from '../measure/days';
 import { Failure } from '../ui/Failure';
 import { Page } from '../ui/Page';
 import { shoppingLines } from '../stock/shopping';
 import { SupplyDialog, type Editing } from '../stock/SupplyDialog';
-import { CLEANERS, unitOf } from '../stock/supplyForm';
+import { unitOf } from '../stock/supplyForm';
 import { useStock, type Outlook, type Stock } from '../stock/useStock';
 
 const HEADINGS: Record<Outlook['kind'], string> = { CLEANER: 'Cleaner', WIPES: 'Wipes' };
@@ -121,7 +122,7 @@ function Kind({
                 <Typography sx={{ fontWeight: 650 }}>{supply.name}</Typography>
                 <Typography variant="body2" color="textSecondary">
                   {[
-                    CLEANERS.find((one) => one.value === supply.cleaner)?.label,
+                    WORDS.CleanerKind.find((one) => one.value === supply.cleaner)?.label,
                     supply.openedOn ? `open since ${dateWithYear(supply.openedOn)}` : 'not opened',
                   ]
                     .filter(Boolean)

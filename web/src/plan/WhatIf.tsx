@@ -6,12 +6,13 @@ import TextField from '@mui/material/TextField';
 import Typography from '@mui/material/Typography';
 import { keepPreviousData, useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
+import { labelOf } from '../form/choice';
+import { WORDS } from '../api/words';
 import { SCHEDULING_SCHOOLS } from '../account/schools';
 import { useHousehold } from '../household/useMe';
 import { api, type Schemas } from '../api/client';
 import { answered } from '../api/problem';
 import { LOADS } from '../cleaning/load';
-import { CANAL_HAIRS, CARRIAGES, CLIMATES, FEATHERINGS, WATERS } from '../ear/traits';
 import { count } from '../measure/days';
 import { Failure } from '../ui/Failure';
 import { LongRow } from './LongRow';
@@ -83,36 +84,36 @@ export function WhatIf({ dogId, profile }: { dogId: string; profile: Schemas['Do
         <Pick
           label="The flap"
           value={said.carriage}
-          present={labelOf(CARRIAGES, ears.carriage)}
-          choices={CARRIAGES}
+          present={labelOf(WORDS.Carriage, ears.carriage)}
+          choices={WORDS.Carriage}
           onPick={(carriage) => set({ carriage })}
         />
         <Pick
           label="Canal hair"
           value={said.canalHair}
-          present={labelOf(CANAL_HAIRS, ears.canalHair)}
-          choices={CANAL_HAIRS}
+          present={labelOf(WORDS.CanalHair, ears.canalHair)}
+          choices={WORDS.CanalHair}
           onPick={(canalHair) => set({ canalHair })}
         />
         <Pick
           label="Feathering"
           value={said.feathering}
-          present={labelOf(FEATHERINGS, ears.feathering)}
-          choices={FEATHERINGS}
+          present={labelOf(WORDS.Feathering, ears.feathering)}
+          choices={WORDS.Feathering}
           onPick={(feathering) => set({ feathering })}
         />
         <Pick
           label="Water"
           value={said.water}
-          present={labelOf(WATERS, life.water)}
-          choices={WATERS}
+          present={labelOf(WORDS.WaterHabit, life.water)}
+          choices={WORDS.WaterHabit}
           onPick={(water) => set({ water })}
         />
         <Pick
           label="Climate"
           value={said.climate}
           present="as it is"
-          choices={CLIMATES}
+          choices={WORDS.Climate}
           onPick={(climate) => set({ climate })}
         />
         <Pick
@@ -162,10 +163,6 @@ function FixedDays({ days, onChange }: { days: number; onChange: (days: number) 
 
 function isPossible(days: number): boolean {
   return Number.isInteger(days) && days >= FEWEST_DAYS && days <= MOST_DAYS;
-}
-
-function labelOf<V extends string>(choices: readonly { value: V; label: string }[], value: V) {
-  return choices.find((one) => one.value === value)?.label ?? value;
 }
 
 /** "4 cleanings in 60 days instead of 6. Right ear every 14 days (now 10), left every 14 (now 12)." */

@@ -1,8 +1,10 @@
+import { WORDS } from '../api/words';
+import { labelOf } from '../form/choice';
 import type { Schemas } from '../api/client';
 import { loadWord, methodWord } from '../cleaning/load';
 import { addDays, daysBetween, inWords, shortDate, type Day } from '../measure/days';
 import { earName, ofSide, SIDES, type Side } from '../measure/side';
-import { VERDICT_WORDS, type Verdict } from '../check/verdicts';
+import { type Verdict } from '../check/verdicts';
 import { exposureWords, isWet, type Exposure } from '../exposure/kinds';
 import { itemWords } from './items';
 import { KINDS } from './kinds';
@@ -120,7 +122,7 @@ function checkedMarks(check: CheckMark, today: Day): CheckedMark[] {
       day: check.day,
       score,
       verdict,
-      words: `${earName(side)} checked ${when}: ${VERDICT_WORDS[verdict]}, score ${score}`,
+      words: `${earName(side)} checked ${when}: ${labelOf(WORDS.Verdict, verdict)}, score ${score}`,
     };
   });
 }

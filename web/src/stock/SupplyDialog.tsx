@@ -10,11 +10,11 @@ import TextField from '@mui/material/TextField';
 import { useMemo, useState } from 'react';
 import { useForm, useWatch } from 'react-hook-form';
 import { v7 as newId } from 'uuid';
+import { WORDS } from '../api/words';
 import { FormChoice } from '../form/FormChoice';
 import type { Day } from '../measure/days';
 import {
   BLANK_SUPPLY,
-  CLEANERS,
   formOf,
   KINDS,
   requestOf,
@@ -87,7 +87,7 @@ export function SupplyDialog({
                 name="cleaner"
                 label="What it does"
                 hint="As the label says; antiseptic ones only from your vet."
-                choices={CLEANERS}
+                choices={WORDS.CleanerKind}
               />
             )}
             <Stack direction="row" spacing={2}>

@@ -1,5 +1,5 @@
 import { z } from 'zod/mini';
-import type { Choice } from '../ear/traits';
+import type { Choice } from '../form/choice';
 import type { Day } from '../measure/days';
 import type { Supply, SupplyRequest } from './useStock';
 import { LIMITS } from '../api/limits';
@@ -7,15 +7,6 @@ import { LIMITS } from '../api/limits';
 export const KINDS: Choice<Supply['kind']>[] = [
   { value: 'CLEANER', label: 'a bottle of cleaner' },
   { value: 'WIPES', label: 'a pack of wipes' },
-];
-
-export const CLEANERS: Choice<NonNullable<Supply['cleaner']>>[] = [
-  { value: 'GENTLE', label: 'gentle' },
-  { value: 'DRYING', label: 'drying' },
-  { value: 'WAX_DISSOLVING', label: 'wax-dissolving' },
-  { value: 'SALINE', label: 'saline' },
-  { value: 'BUFFERED', label: 'buffered' },
-  { value: 'ANTISEPTIC', label: 'antiseptic' },
 ];
 
 /** What a supply is counted in. */

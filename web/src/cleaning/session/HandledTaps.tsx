@@ -1,5 +1,5 @@
 import { RadioTiles } from '../../form/RadioTiles';
-import { HANDLED } from '../handled';
+import { WORDS } from '../../api/words';
 import type { Handled } from './progress';
 
 /** How the dog took it. */
@@ -16,7 +16,7 @@ export function HandledTaps({
       columns={{ xs: 2, md: 5 }}
       value={value}
       onChange={onChange}
-      tiles={HANDLED.map(({ value: handled, label }) => ({
+      tiles={WORDS.Handled.map(({ value: handled, label }) => ({
         value: handled,
         name: label,
         content: <span style={{ fontSize: '1.1rem', padding: '14px 4px' }}>{label}</span>,

@@ -1,18 +1,21 @@
 import Box from '@mui/material/Box';
 import Typography from '@mui/material/Typography';
+import { WORDS } from '../../api/words';
 import { RadioTiles } from '../../form/RadioTiles';
 import { earName, type Side } from '../../measure/side';
 import { LOADS } from '../load';
-import { COLOURS, HURTS, SMELLS } from '../noticed';
+import { COLOURS } from '../noticed';
 import { FoundAlert } from './FoundTaps';
 import { LoadTiles } from './LoadTiles';
 import type { EarTaps } from './progress';
 
-const HURT_TILES = [{ value: 'NO' as const, label: 'no' }, ...HURTS].map(({ value, label }) => ({
-  value,
-  name: label,
-  content: label,
-}));
+const HURT_TILES = [{ value: 'NO' as const, label: 'no' }, ...WORDS.Hurt].map(
+  ({ value, label }) => ({
+    value,
+    name: label,
+    content: label,
+  }),
+);
 
 /** What came out of one ear: how much, and what it looked and smelled like where that was seen. */
 export function LoadTaps({
@@ -64,7 +67,7 @@ export function LoadTaps({
           columns={4}
           value={taps.odour === undefined ? undefined : taps.odour}
           onChange={(odour) => onChange({ odour })}
-          tiles={SMELLS.map(({ value, label }) => ({ value, name: label, content: label }))}
+          tiles={WORDS.Odour.map(({ value, label }) => ({ value, name: label, content: label }))}
         />
       </Box>
       <Box>

@@ -5,7 +5,7 @@ import Button from '@mui/material/Button';
 import { useEffect, useMemo, useRef, useState } from 'react';
 import { ofSide } from '../../measure/side';
 import { useKeys, type KeyActions } from '../../ui/keys';
-import { HANDLED } from '../handled';
+import { WORDS } from '../../api/words';
 import { keptSound, type DeviceSession } from './device';
 import { mayPourAgain, openStep, secondsOf, share, type Progress, type Step } from './progress';
 import { MAIN_TARGET } from './mainTarget';
@@ -67,7 +67,7 @@ export function SessionPlayer({
       ' ': goOn,
       ...(step?.kind === 'TAKEN' &&
         Object.fromEntries(
-          HANDLED.map(({ value }, number) => [
+          WORDS.Handled.map(({ value }, number) => [
             String(number),
             () => tap({ type: 'handled', handled: value }),
           ]),

@@ -102,7 +102,7 @@ final class CoveredVerdict {
     if (is.atLeast(Odour.SWEET) && is.compareTo(cover.reference().ear().odour()) > 0) {
       worse(
           Rule.CHECK_WORSE,
-          "It has a %s, which it had not when the vet saw it.".formatted(is.words()));
+          "It has a %s odour, which it had not when the vet saw it.".formatted(is.words()));
     }
   }
 

@@ -1,7 +1,9 @@
 package org.evenlobe.core.check;
 
+import org.evenlobe.core.record.Worded;
+
 /** What a check says of an ear; further down is worse. */
-public enum Verdict {
+public enum Verdict implements Worded {
   /** Leave it alone. */
   LEAVE("quiet"),
   /** Cleaning is worth it, today or tomorrow. */
@@ -19,7 +21,7 @@ public enum Verdict {
     this.words = words;
   }
 
-  /** The verdict as the ear shows it. */
+  @Override
   public String words() {
     return words;
   }

@@ -5,9 +5,9 @@ public enum CanalHair implements LoadTrait {
   /** The canal is bare. */
   NONE("bare", 1.0),
   /** A few hairs at the opening. */
-  SOME("some hair", 1.15),
+  SOME("some", 1.15),
   /** The opening is full of hair. */
-  DENSE("dense hair", 1.4);
+  DENSE("dense", 1.4);
 
   private final String words;
   private final double factor;

@@ -5,15 +5,15 @@ public enum Carriage implements LoadTrait {
   /** Stands up and is aired from all sides. */
   ERECT("stands up", 0.5),
   /** Stands with its tip falling forward. */
-  SEMI_ERECT("stands, the tip falls", 0.7),
+  SEMI_ERECT("stands, tip falls", 0.7),
   /** Folds back, so that the canal shows. */
   ROSE("folds back", 0.9),
   /** Folds forward in a V and lies over the canal. */
-  BUTTON("folds forward in a V", 1.1),
+  BUTTON("folds forward", 1.1),
   /** Hangs down, up to the jaw. */
-  DROP("hangs, up to the jaw", 1.5),
+  DROP("hangs to the jaw", 1.5),
   /** Hangs long, past the jaw. */
-  PENDULOUS("hangs long, past the jaw", 2.0);
+  PENDULOUS("hangs past the jaw", 2.0);
 
   private final String words;
   private final double factor;

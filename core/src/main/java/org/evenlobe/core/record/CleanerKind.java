@@ -1,7 +1,7 @@
 package org.evenlobe.core.record;
 
 /** What a ready cleaner does; kinds, never brands. */
-public enum CleanerKind {
+public enum CleanerKind implements Worded {
   /** Mild acid and alcohol. */
   DRYING("drying"),
   /** Dissolves wax. */
@@ -21,7 +21,7 @@ public enum CleanerKind {
     this.words = words;
   }
 
-  /** The kind in plain words. */
+  @Override
   public String words() {
     return words;
   }

@@ -1,7 +1,7 @@
 package org.evenlobe.core.record;
 
 /** What discharge looks like; further down is worse. */
-public enum DischargeKind {
+public enum DischargeKind implements Worded {
   /** No discharge. */
   NONE("none"),
   /** Plain wax, tan. */
@@ -13,7 +13,7 @@ public enum DischargeKind {
   /** Thin like water. */
   WATERY("watery"),
   /** Dark dry specks. */
-  COFFEE_GROUNDS("dark specks like coffee grounds"),
+  COFFEE_GROUNDS("dark specks"),
   /** Yellow pus. */
   YELLOW("yellow"),
   /** Green pus. */
@@ -27,7 +27,7 @@ public enum DischargeKind {
     this.words = words;
   }
 
-  /** The kind in plain words. */
+  @Override
   public String words() {
     return words;
   }

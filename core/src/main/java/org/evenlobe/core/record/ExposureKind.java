@@ -1,17 +1,17 @@
 package org.evenlobe.core.record;
 
 /** What may trouble ears a while later. */
-public enum ExposureKind {
+public enum ExposureKind implements Worded {
   /** A swim. */
-  SWIM("a swim", true),
+  SWIM("swim", true),
   /** A bath. */
-  BATH("a bath", true),
+  BATH("bath", true),
   /** A walk in the rain. */
-  RAIN_WALK("a walk in the rain", true),
+  RAIN_WALK("rain walk", true),
   /** Grooming, which wets the ears too. */
   GROOMING("grooming", true),
   /** A dusty day. */
-  DUST("a dusty day", false);
+  DUST("dusty day", false);
 
   private final String words;
   private final boolean wet;
@@ -21,7 +21,7 @@ public enum ExposureKind {
     this.wet = wet;
   }
 
-  /** The kind in plain words. */
+  @Override
   public String words() {
     return words;
   }

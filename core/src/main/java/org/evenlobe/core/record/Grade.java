@@ -1,7 +1,7 @@
 package org.evenlobe.core.record;
 
 /** How strong a sign is. */
-public enum Grade {
+public enum Grade implements Worded {
   /** 0: not there. */
   NONE(0, "none"),
   /** 1: there on a second look. */
@@ -19,7 +19,7 @@ public enum Grade {
     this.words = words;
   }
 
-  /** The grade in plain words. */
+  @Override
   public String words() {
     return words;
   }

@@ -1,7 +1,7 @@
 package org.evenlobe.core.record;
 
 /** How a dog took a cleaning or a practice; further down is worse. */
-public enum Handled {
+public enum Handled implements Worded {
   /** Calm all along. */
   CALM("calm"),
   /** Uneasy, but it stayed. */
@@ -19,7 +19,7 @@ public enum Handled {
     this.words = words;
   }
 
-  /** As it stands in a sentence. */
+  @Override
   public String words() {
     return words;
   }

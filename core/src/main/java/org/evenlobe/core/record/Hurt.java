@@ -1,7 +1,7 @@
 package org.evenlobe.core.record;
 
 /** That a cleaning hurt an ear: a sign of the ear, never bad temper. Further down is worse. */
-public enum Hurt {
+public enum Hurt implements Worded {
   /** The dog flinched. */
   FLINCHED("flinched", Grade.MILD),
   /** It cried out or pulled away. */
@@ -15,7 +15,7 @@ public enum Hurt {
     this.pain = pain;
   }
 
-  /** As it stands in a sentence. */
+  @Override
   public String words() {
     return words;
   }

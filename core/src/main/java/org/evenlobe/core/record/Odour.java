@@ -1,15 +1,15 @@
 package org.evenlobe.core.record;
 
 /** What an ear smells of; further down is worse. */
-public enum Odour {
+public enum Odour implements Worded {
   /** Nothing. */
-  NONE("no odour"),
+  NONE("none"),
   /** Wax, as a healthy ear does. */
-  WAXY("waxy odour"),
+  WAXY("waxy"),
   /** Sweet, like malt or bread. */
-  SWEET("sweet odour"),
+  SWEET("sweet"),
   /** Foul. */
-  FOUL("foul odour");
+  FOUL("foul");
 
   private final String words;
 
@@ -17,7 +17,7 @@ public enum Odour {
     this.words = words;
   }
 
-  /** The odour in plain words. */
+  @Override
   public String words() {
     return words;
   }

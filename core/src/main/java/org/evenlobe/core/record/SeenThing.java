@@ -1,15 +1,15 @@
 package org.evenlobe.core.record;
 
 /** Something seen in or at an ear that does not belong there. */
-public enum SeenThing {
+public enum SeenThing implements Worded {
   /** A seed head, a stone, a thread. */
-  FOREIGN_BODY("something stuck in the ear"),
+  FOREIGN_BODY("something stuck"),
   /** A tick that was lifted off. */
   TICK_LIFTED("a tick, lifted off"),
   /** A tick that cannot be lifted off. */
-  TICK_STUCK("a tick that cannot be lifted off"),
+  TICK_STUCK("a tick that stays"),
   /** Hair that blocks the canal. */
-  HAIR_BLOCKING("hair that blocks the canal", Asks.FIRST),
+  HAIR_BLOCKING("hair that blocks it", Asks.FIRST),
   /** A mat of hair under the flap. */
   MAT_UNDER_FLAP("a mat under the flap", Asks.FIRST),
   /** A flap that has filled like a cushion. */
@@ -19,13 +19,13 @@ public enum SeenThing {
   /** A lump or a wart. */
   LUMP("a lump or wart", Asks.NOTED),
   /** A lump that blocks the opening. */
-  LUMP_BLOCKING("a lump that blocks the opening", Asks.WIPE_ONLY),
+  LUMP_BLOCKING("a lump that blocks it", Asks.WIPE_ONLY),
   /** Fleas, or the dark crumbs that they leave. */
   FLEAS("fleas or their dirt", Asks.NOTED),
   /** Dry skin that comes off in flakes. */
   FLAKING("dry, flaking skin", Asks.NOTED),
   /** Skin that has become thick and leathery. */
-  THICKENED("thickened, leathery skin", Asks.NOTED);
+  THICKENED("thick, leathery skin", Asks.NOTED);
 
   /** What a thing asks for. */
   public enum Asks {
@@ -61,7 +61,7 @@ public enum SeenThing {
     return asks == Asks.FIRST || asks == Asks.WIPE_ONLY;
   }
 
-  /** The thing in plain words. */
+  @Override
   public String words() {
     return words;
   }

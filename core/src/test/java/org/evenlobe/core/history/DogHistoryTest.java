@@ -26,6 +26,7 @@ import org.evenlobe.core.record.EarVisit.EardrumSeen;
 import org.evenlobe.core.record.EarVisit.HoldWord;
 import org.evenlobe.core.record.Eardrum;
 import org.evenlobe.core.record.InfectionHistory;
+import org.evenlobe.core.record.Odour;
 import org.evenlobe.core.record.Smear;
 import org.junit.jupiter.api.Nested;
 import org.junit.jupiter.api.Test;
@@ -273,8 +274,7 @@ class DogHistoryTest {
       assertThat(on(0, dog).startsFrom()).contains(EarPair.both(EarFinding.NOTHING));
 
       dog.check(0, "odour=WAXY", "").check(7, "odour=WAXY", "").check(14, "odour=WAXY", "");
-      assertThat(on(14, dog).startsFrom().orElseThrow().right().odour().words())
-          .isEqualTo("waxy odour");
+      assertThat(on(14, dog).startsFrom().orElseThrow().right().odour()).isEqualTo(Odour.WAXY);
     }
 
     @Test

@@ -65,6 +65,12 @@ class OpenApi {
     return new RequiredComponents();
   }
 
+  /** The words of each choice that has any, as {@code x-words}: said once, here and on screens. */
+  @Bean
+  WordsOfChoices wordsOfChoices() {
+    return new WordsOfChoices();
+  }
+
   private static final class RequiredComponents implements ModelConverter {
     @Override
     public @Nullable Schema<?> resolve(

@@ -1,4 +1,5 @@
-// Writes src/api/limits.ts: the bounds of what may be said, as the API document states them.
+// Writes src/api/limits.ts and src/api/words.ts: the bounds of what may be said and the words of
+// choices, as the API document states them.
 import { readFileSync, writeFileSync } from 'node:fs';
 
 const BOUNDS = { minimum: 'min', maximum: 'max', maxLength: 'length', maxItems: 'items' };
@@ -27,7 +28,18 @@ const requests = Object.entries(document.components.schemas)
 
 writeFileSync(
   new URL('../src/api/limits.ts', import.meta.url),
-  `// Written by scripts/limits.mjs from openapi.json; do not edit.\n
+  `// Written by scripts/said.mjs from openapi.json; do not edit.\n
 /** The bounds of what may be said, by what it is said of. */
 export const LIMITS = {${requests.join(', ')}} as const;\n`,
+);
+
+const choices = Object.entries(document['x-words']).map(
+  ([name, said]) => `${name}: ${JSON.stringify(said)}`,
+);
+
+writeFileSync(
+  new URL('../src/api/words.ts', import.meta.url),
+  `// Written by scripts/said.mjs from openapi.json; do not edit.\n
+/** What may be chosen, in order, with the words that the rules say it by. */
+export const WORDS = {${choices.join(', ')}} as const;\n`,
 );
