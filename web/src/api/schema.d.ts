@@ -1546,6 +1546,12 @@ export interface components {
       left: components['schemas']['EarFindingRequest'];
       right: components['schemas']['EarFindingRequest'];
     };
+    Clause: {
+      all: components['schemas']['Condition'][];
+      any: components['schemas']['Condition'][];
+      /** @enum {string} */
+      given: 'NOTHING' | 'OWN_SIGN' | 'ANY_SIGN';
+    };
     CleanedEarsRequest: {
       left?: components['schemas']['EarCleaningRequest'];
       right?: components['schemas']['EarCleaningRequest'];
@@ -1603,6 +1609,7 @@ export interface components {
       zone: string;
     };
     CleaningSession: {
+      check?: components['schemas']['SessionCheck'];
       ears: components['schemas']['EarPairEarTask'];
       ending?: components['schemas']['Ending'];
       /** Format: int32 */
@@ -1629,6 +1636,38 @@ export interface components {
       swabs: 'NEVER' | 'FOLDS_ONLY';
       /** @enum {string} */
       wipes: 'COTTON_BALLS' | 'GAUZE' | 'COTTON_PADS' | 'SOFT_TISSUE' | 'READY_WIPES';
+    };
+    Condition: {
+      /** Format: int32 */
+      from: number;
+      /** @enum {string} */
+      sign:
+        | 'REDNESS'
+        | 'SWELLING'
+        | 'SORES'
+        | 'DISCHARGE'
+        | 'KIND'
+        | 'ODOUR'
+        | 'PAIN'
+        | 'ITCH'
+        | 'SCORE'
+        | 'SCORE_BESIDE_DISCHARGE'
+        | 'DEAF'
+        | 'THINGS'
+        | 'FOREIGN_BODY'
+        | 'TICK_LIFTED'
+        | 'TICK_STUCK'
+        | 'CUT'
+        | 'FLAP_BALLOONED'
+        | 'HEAD_TILT'
+        | 'BALANCE_LOSS'
+        | 'EYES_FLICKING'
+        | 'FACE_DROOPING'
+        | 'SHAKES_SUDDENLY'
+        | 'UNWELL'
+        | 'BLOW_TO_HEAD';
+      /** Format: int32 */
+      to: number;
     };
     Cone: {
       /** Format: double */
@@ -1964,6 +2003,10 @@ export interface components {
       left: components['schemas']['EarPlan'];
       right: components['schemas']['EarPlan'];
     };
+    EarPairEarTable: {
+      left: components['schemas']['EarTable'];
+      right: components['schemas']['EarTable'];
+    };
     EarPairEarTask: {
       left: components['schemas']['EarTask'];
       right: components['schemas']['EarTask'];
@@ -2017,6 +2060,23 @@ export interface components {
       mayGoIn: 'IN_EAR' | 'WIPE' | 'NONE';
       order?: components['schemas']['VetOrder'];
       rhythm: components['schemas']['Rhythm'];
+    };
+    EarTable: {
+      deafnessCounts: boolean;
+      kinds: (
+        | 'NONE'
+        | 'TAN_WAX'
+        | 'BROWN'
+        | 'BLACK'
+        | 'WATERY'
+        | 'COFFEE_GROUNDS'
+        | 'YELLOW'
+        | 'GREEN'
+        | 'BLOODY'
+      )[];
+      lines: components['schemas']['TableLine'][];
+      own: components['schemas']['Clause'][];
+      signs: components['schemas']['Clause'][];
     };
     EarTapsRequest: {
       /** @enum {string} */
@@ -2114,6 +2174,17 @@ export interface components {
       /** Format: date */
       medicineUntil?: string;
       smear?: components['schemas']['SmearRequest'];
+    };
+    EarWay: {
+      discharging: boolean;
+      /** @enum {string} */
+      ear: 'RIGHT' | 'LEFT';
+      first: components['schemas']['SessionStep'][];
+      second: components['schemas']['SessionStep'][];
+      task: components['schemas']['EarTask'];
+      /** @enum {string} */
+      verdict: 'LEAVE' | 'CLEAN' | 'CAUTION' | 'STOP' | 'URGENT';
+      wipeOnly: boolean;
     };
     Eardrum: {
       /** Format: date */
@@ -2962,9 +3033,23 @@ export interface components {
       reasons: components['schemas']['Reason'][];
       routine: boolean;
     };
+    Saying: {
+      advice: components['schemas']['Advice'];
+      /** @enum {string} */
+      left: 'LEAVE' | 'CLEAN' | 'CAUTION' | 'STOP' | 'URGENT';
+      /** @enum {string} */
+      right: 'LEAVE' | 'CLEAN' | 'CAUTION' | 'STOP' | 'URGENT';
+    };
     Season: {
       from: components['schemas']['YearDay'];
       until: components['schemas']['YearDay'];
+    };
+    SessionCheck: {
+      closing: components['schemas']['SessionStep'][];
+      sayings: components['schemas']['Saying'][];
+      startsFrom?: components['schemas']['EarPairEarFinding'];
+      tables: components['schemas']['EarPairEarTable'];
+      ways: components['schemas']['EarWay'][];
     };
     SessionStep: {
       again?: string;
@@ -2992,6 +3077,8 @@ export interface components {
         | 'PRACTISE'
         | 'REST';
       next?: string;
+      /** @enum {string} */
+      onlyIf?: 'NOT_RED' | 'HAIR_BLOCKING' | 'MAT_UNDER_FLAP';
       /** Format: int32 */
       round: number;
       timer?: components['schemas']['StepTimer'];
@@ -3156,6 +3243,13 @@ export interface components {
       /** Format: double */
       left: number;
       supply: components['schemas']['Supply'];
+    };
+    TableLine: {
+      sentence: string;
+      toDo: string;
+      /** @enum {string} */
+      verdict: 'LEAVE' | 'CLEAN' | 'CAUTION' | 'STOP' | 'URGENT';
+      when: components['schemas']['Clause'];
     };
     Today: {
       agenda: components['schemas']['Line'][];

@@ -7,7 +7,7 @@ import Stack from '@mui/material/Stack';
 import Typography from '@mui/material/Typography';
 import { useMemo } from 'react';
 import { useForm, useWatch } from 'react-hook-form';
-import { useNavigate, useSearchParams } from 'react-router';
+import { useNavigate } from 'react-router';
 import { useSettings } from '../household/useMe';
 import { DayAndNote } from '../form/DayAndNote';
 import type { Schemas } from '../api/client';
@@ -48,7 +48,6 @@ export function CheckFormView({
 }) {
   const { id: dogId, profile } = dog.dog;
   const navigate = useNavigate();
-  const [search] = useSearchParams();
   const sides = sidesAsSeen(useSettings().facing);
   const schema = useMemo(
     () => checkFormSchema(dog.plan.today, profile.bornOn),
@@ -63,16 +62,13 @@ export function CheckFormView({
     'checks',
     checkId,
     corrected?.version,
-    () =>
-      void navigate(
-        search.get('then') === 'session'
-          ? `/dogs/${dogId}/session`
-          : `/dogs/${dogId}/checks/${checkId}?saved`,
-      ),
+    () => void navigate(`/dogs/${dogId}/checks/${checkId}?saved`),
   );
   const request = (said: CheckForm) =>
     requestOf(said, dogId, dog.zone, new Date(), corrected?.said);
   const preview = useCheckPreview(dogId, request(form), corrected && checkId);
+  const judged = preview.data?.verdict.ears;
+  const verdicts = judged && { right: judged.right.verdict, left: judged.left.verdict };
   const complete = isComplete(form);
 
   return (
@@ -99,7 +95,7 @@ export function CheckFormView({
             <EarHeads
               sides={sides}
               form={form}
-              verdict={preview.data?.verdict}
+              verdicts={verdicts}
               onLooked={(ear, looked) => setValue(`${ear}.looked`, looked)}
             />
             <EarSignRows sides={sides} form={form} onChange={setValue} />

@@ -3,22 +3,23 @@ import LookIcon from '@mui/icons-material/VisibilityOutlined';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
-import type { Schemas } from '../api/client';
 import { earName, letter, ofSide, type Side } from '../measure/side';
 import { EAR_OF_SIDE, missingSigns, type CheckForm } from './checkForm';
 import { VerdictMark } from './VerdictMark';
+import { isMild, type Verdict } from './verdicts';
 import { PAIR_COLUMNS } from './pairColumns';
 
 /** Above the signs: each ear with its verdict as it moves, and the tap that says it was looked at. */
 export function EarHeads({
   sides,
   form,
-  verdict,
+  verdicts,
   onLooked,
 }: {
   sides: readonly Side[];
   form: CheckForm;
-  verdict: Schemas['CheckVerdict'] | undefined;
+  /** What each ear comes to, as far as that is known. */
+  verdicts: { right: Verdict; left: Verdict } | undefined;
   onLooked: (ear: 'right' | 'left', looked: boolean) => void;
 }) {
   return (
@@ -39,9 +40,9 @@ export function EarHeads({
         const ear = EAR_OF_SIDE[side];
         const { looked } = form[ear];
         const missing = missingSigns(form[ear]);
-        const says = verdict && ofSide(verdict.ears, side).verdict;
+        const says = verdicts && ofSide(verdicts, side);
         // what is still missing can only make it worse
-        const mild = says === 'LEAVE' || says === 'CLEAN';
+        const mild = says !== undefined && isMild(says);
         return (
           <Box key={side} sx={{ textAlign: 'center', minWidth: 0 }}>
             <Typography component="h2" sx={{ fontWeight: 700 }}>

@@ -2,6 +2,7 @@ import LinearProgress from '@mui/material/LinearProgress';
 import { useEffect, useRef, useState } from 'react';
 import { useNavigate, useParams, useSearchParams } from 'react-router';
 import { v7 as newId } from 'uuid';
+import type { CheckRequest } from '../../check/checkForm';
 import { useHousehold, useKnownMe } from '../../household/useMe';
 import { dayIn, momentOf } from '../../measure/days';
 import { SIDES, type Side } from '../../measure/side';
@@ -12,7 +13,8 @@ import { OutcomeView } from './OutcomeView';
 import {
   begin,
   cleaningOf,
-  openStep,
+  pastCheck,
+  waitsForCheck,
   tapped,
   isNarrower,
   isTouched,
@@ -24,6 +26,7 @@ import { enqueue, send } from '../../fact/queue';
 import { forgetDraft, forgetDraftOf } from './forgetDraft';
 import { SessionPlayer } from './SessionPlayer';
 import { StartView } from './StartView';
+import { afterCheck, foundIn } from './sessionCheck';
 import { SummaryView } from './SummaryView';
 import { useGuidedSession } from './useGuidedSession';
 import { useSending } from '../../fact/useSending';
@@ -34,6 +37,7 @@ type Purpose = Session['purpose'];
 type Phase =
   | { at: 'start' }
   | { at: 'playing'; begun: DeviceSession }
+  | { at: 'ended'; guided: GuidedSession; ending: NonNullable<Session['ending']> }
   | { at: 'summary'; guided: GuidedSession; progress: Progress; unfinished?: boolean }
   | { at: 'saved'; guided: GuidedSession; id: string };
 
@@ -41,12 +45,6 @@ function askedEars(search: URLSearchParams): Side[] {
   const asked = (search.get('ears') ?? '').split(',');
   const ears = SIDES.filter((side) => asked.includes(side));
   return ears.length > 0 ? ears : [...SIDES];
-}
-
-/** Whether a session stands at the check and has to know what it said. */
-function waitsForCheck({ guided, progress }: DeviceSession): boolean {
-  const step = openStep(guided.session, progress);
-  return step?.kind === 'CHECK' && step.next === undefined;
 }
 
 /** A session from its start to what the plan makes of it; one that was cut off goes on. */
@@ -59,11 +57,10 @@ export function GuidedPage({ purpose }: { purpose: Purpose }) {
   const [kept] = useState(() => ownKept(dog, purpose, household.id, me?.id));
   const person = me?.id ?? kept?.person;
   const waiting = useSending(person, forgetDraftOf);
-  const afterCheck = kept && !isStale(kept) && waitsForCheck(kept) ? kept : undefined;
-  const [ears, setEars] = useState<Side[]>(() => afterCheck?.progress.ears ?? askedEars(search));
-  const [helper, setHelper] = useState(afterCheck?.progress.helper ?? true);
-  const [wanted, setWanted] = useState<Progress | undefined>(afterCheck?.progress);
-  const [phase, setPhase] = useState<Phase>(() => firstPhase(kept, afterCheck));
+  const [ears, setEars] = useState<Side[]>(() => askedEars(search));
+  const [helper, setHelper] = useState(true);
+  const [wanted, setWanted] = useState<Progress>();
+  const [phase, setPhase] = useState<Phase>(() => firstPhase(kept));
   const resumed = phase.at === 'playing' && phase.begun === kept ? kept : undefined;
   const session = useGuidedSession(
     purpose,
@@ -114,6 +111,28 @@ export function GuidedPage({ purpose }: { purpose: Purpose }) {
     setPhase({ at: 'saved', guided, id });
   }
 
+  /** The check is kept, on the device first, and the session goes on by what it says. */
+  function checked(guided: GuidedSession, request: CheckRequest, progress: Progress) {
+    if (person === undefined) return;
+    enqueue({
+      id: newId(),
+      person,
+      household: household.id,
+      dogId: dog,
+      name: guided.name,
+      what: { kind: 'checks', body: request },
+    });
+    void send(person, forgetDraftOf);
+    const session = afterCheck(guided.session, foundIn(request));
+    const then = { ...guided, session };
+    if (session.ending) {
+      forgetSession(dog);
+      setPhase({ at: 'ended', guided: then, ending: session.ending });
+    } else {
+      play(then, pastCheck(session, progress));
+    }
+  }
+
   function throwAway({ id }: Progress) {
     forgetSession(dog);
     void forgetDraft(household.id, dog, id);
@@ -143,6 +162,19 @@ export function GuidedPage({ purpose }: { purpose: Purpose }) {
             />
           );
         }
+        const checkedMeanwhile =
+          waitsForCheck(resumed.guided.session, keptProgress(dog) ?? resumed.progress) &&
+          (!now.session.check || !resumed.guided.session.check);
+        if (checkedMeanwhile) {
+          return (
+            <Resumed
+              key="checked"
+              onResume={() =>
+                play(now, pastCheck(now.session, keptProgress(dog) ?? resumed.progress))
+              }
+            />
+          );
+        }
         if (isNarrower(now.session, resumed.guided.session)) {
           return (
             <Resumed
@@ -154,13 +186,16 @@ export function GuidedPage({ purpose }: { purpose: Purpose }) {
       }
       return (
         <SessionPlayer
+          key={phase.begun.guided.session.check ? 'check' : 'cleaning'}
           begun={phase.begun}
-          onCheck={() => void navigate(`/dogs/${dog}/check?then=session`)}
+          onChecked={(request, progress) => checked(phase.begun.guided, request, progress)}
           onFinish={(progress) => setPhase({ at: 'summary', guided: phase.begun.guided, progress })}
           onLeave={leave}
           onThrowAway={() => throwAway(phase.begun.progress)}
         />
       );
+    case 'ended':
+      return <EndingView guided={phase.guided} ending={phase.ending} />;
     case 'summary':
       return (
         <SummaryView
@@ -208,7 +243,7 @@ export function GuidedPage({ purpose }: { purpose: Purpose }) {
         key={wanted.id}
         onResume={() => {
           setWanted(undefined);
-          play(guided, pastCheck(guided, wanted));
+          play(guided, pastCheck(guided.session, wanted));
         }}
       />
     );
@@ -243,8 +278,8 @@ function isStale({ guided, progress }: DeviceSession): boolean {
 }
 
 /** One that was begun here goes on at once; one of an earlier day can only be recorded. */
-function firstPhase(kept: DeviceSession | undefined, afterCheck: DeviceSession | undefined): Phase {
-  if (!kept || afterCheck) return { at: 'start' };
+function firstPhase(kept: DeviceSession | undefined): Phase {
+  if (!kept) return { at: 'start' };
   const { guided, progress } = kept;
   if (!isStale(kept)) return { at: 'playing', begun: kept };
   return isTouched(progress)
@@ -282,14 +317,6 @@ function ownKept(
     kept.household.id === household &&
     (person === undefined || kept.person === person);
   return own ? kept : undefined;
-}
-
-/** A session that stood at the check goes on behind it, now that the ears have been looked at. */
-function pastCheck({ session }: GuidedSession, progress: Progress): Progress {
-  const step = openStep(session, progress);
-  return step?.kind === 'CHECK' && step.next
-    ? tapped(session, { ...progress, step: step.id }, { type: 'next' })
-    : progress;
 }
 
 /** When it was: now, or at its beginning where midnight has passed since. */

@@ -7,7 +7,17 @@ import { ofSide } from '../../measure/side';
 import { useKeys, type KeyActions } from '../../ui/keys';
 import { WORDS } from '../../api/words';
 import { keptSound, type DeviceSession } from './device';
-import { mayPourAgain, openStep, secondsOf, share, type Progress, type Step } from './progress';
+import {
+  mayPourAgain,
+  openStep,
+  secondsOf,
+  share,
+  waitsForCheck,
+  type Progress,
+  type Step,
+} from './progress';
+import { SessionCheckView } from './SessionCheckView';
+import type { CheckRequest } from '../../check/checkForm';
 import { MAIN_TARGET } from './mainTarget';
 import { SessionFrame, SessionHead } from './SessionFrame';
 import { speak, tone, useScreenAwake, wakeSound } from './signals';
@@ -19,14 +29,14 @@ import { useProgress } from './useProgress';
 /** Leads through a session, one step at a time. */
 export function SessionPlayer({
   begun,
-  onCheck,
+  onChecked,
   onFinish,
   onLeave,
   onThrowAway,
 }: {
   begun: DeviceSession;
-  /** The ears are to be looked at first. */
-  onCheck: () => void;
+  /** The ears were looked at: what was found, how far the session has got, and its pause. */
+  onChecked: (request: CheckRequest, progress: Progress) => void;
   /** It is over: what was done is to be recorded. */
   onFinish: (progress: Progress) => void;
   /** It is left, to be gone on with later. */
@@ -47,16 +57,16 @@ export function SessionPlayer({
     target.current?.focus();
   }, [stepId]);
 
-  const forward = step && missing(step, progress) === undefined;
+  const checks = waitsForCheck(session, progress);
+  const forward = step && !checks && missing(step, progress) === undefined;
   const goOn = useMemo(
     () => () => {
       wakeSound();
       if (!step || !forward) return;
-      if (step.kind === 'CHECK' && !step.next) onCheck();
-      else if (step.next) tap({ type: 'next' });
+      if (step.next) tap({ type: 'next' });
       else onFinish(progress);
     },
-    [forward, onCheck, onFinish, progress, step, tap],
+    [forward, onFinish, progress, step, tap],
   );
   const keys = useMemo<KeyActions>(() => {
     const ear = step?.ear;
@@ -90,22 +100,61 @@ export function SessionPlayer({
   useKeys(keys, true);
 
   if (!step) return null;
+  const head = (
+    <SessionHead
+      name={session.purpose === 'PRACTICE' ? `Practice with ${guided.name}` : guided.name}
+      share={share(session, progress)}
+      seconds={progress.seconds}
+      paused={paused}
+      onPause={pause}
+      onStop={() => {
+        pause(true);
+        setStopping(true);
+      }}
+    />
+  );
+  const back = (
+    <Button
+      variant="outlined"
+      onClick={() => tap({ type: 'back' })}
+      disabled={progress.trail.length === 0}
+      aria-label="A step back"
+      aria-keyshortcuts="Backspace"
+      sx={{ px: { xs: 2, md: 3 } }}
+    >
+      <BackIcon />
+    </Button>
+  );
+  const stop = (
+    <StopDialog
+      open={stopping}
+      progress={progress}
+      onStay={() => {
+        setStopping(false);
+        pause(false);
+      }}
+      onRecord={() => onFinish(progress)}
+      onLeave={onLeave}
+      onThrowAway={onThrowAway}
+    />
+  );
+  if (checks) {
+    return (
+      <>
+        <SessionCheckView
+          guided={guided}
+          head={head}
+          back={back}
+          onSave={(request) => onChecked(request, progress)}
+        />
+        {stop}
+      </>
+    );
+  }
   return (
     <SessionFrame
       title={`${guided.name}: ${step.title}`}
-      head={
-        <SessionHead
-          name={session.purpose === 'PRACTICE' ? `Practice with ${guided.name}` : guided.name}
-          share={share(session, progress)}
-          seconds={progress.seconds}
-          paused={paused}
-          onPause={pause}
-          onStop={() => {
-            pause(true);
-            setStopping(true);
-          }}
-        />
-      }
+      head={head}
       foot={
         <>
           {mayPourAgain(progress, step) && (
@@ -121,16 +170,7 @@ export function SessionPlayer({
             </Button>
           )}
           <Box sx={{ display: 'grid', gridTemplateColumns: 'auto 1fr', gap: 1 }}>
-            <Button
-              variant="outlined"
-              onClick={() => tap({ type: 'back' })}
-              disabled={progress.trail.length === 0}
-              aria-label="A step back"
-              aria-keyshortcuts="Backspace"
-              sx={{ px: { xs: 2, md: 3 } }}
-            >
-              <BackIcon />
-            </Button>
+            {back}
             <Button
               ref={target}
               variant="contained"
@@ -156,17 +196,7 @@ export function SessionPlayer({
       >
         <StepView guided={guided} progress={progress} step={step} paused={paused} onTap={tap} />
       </Box>
-      <StopDialog
-        open={stopping}
-        progress={progress}
-        onStay={() => {
-          setStopping(false);
-          pause(false);
-        }}
-        onRecord={() => onFinish(progress)}
-        onLeave={onLeave}
-        onThrowAway={onThrowAway}
-      />
+      {stop}
     </SessionFrame>
   );
 }

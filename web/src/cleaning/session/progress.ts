@@ -173,6 +173,20 @@ export function tapped(session: Session, progress: Progress, tap: Tap): Progress
   }
 }
 
+/** Whether it stands at the check, and has to know what that finds. */
+export function waitsForCheck(session: Session, progress: Progress): boolean {
+  const step = openStep(session, progress);
+  return step?.kind === 'CHECK' && step.next === undefined;
+}
+
+/** It stands behind its check, once the steps that this leads to are known. */
+export function pastCheck(session: Session, progress: Progress): Progress {
+  const step = openStep(session, progress);
+  return step?.kind === 'CHECK' && step.next !== undefined
+    ? tapped(session, { ...progress, step: step.id }, { type: 'next' })
+    : progress;
+}
+
 /** Whether anything was done to an ear. */
 export function touched(taps: EarTaps): boolean {
   return taps.pours.length > 0 || taps.wipes > 0 || taps.load !== undefined;

@@ -61,7 +61,7 @@ import org.evenlobe.core.record.WaterHabit;
 /** A dog whose record is told day by day, counted from {@link #DAY_0}. */
 public final class TestDog {
   public static final LocalDate DAY_0 = LocalDate.of(2026, 3, 2);
-  private static final ZoneId ZONE = ZoneId.of("Europe/Berlin");
+  public static final ZoneId ZONE = ZoneId.of("Europe/Berlin");
   private static final UUID ID = new UUID(0, 1);
 
   private Carriage carriage = Carriage.DROP;

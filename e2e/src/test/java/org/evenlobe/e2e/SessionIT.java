@@ -28,8 +28,6 @@ class SessionIT extends InSession {
       page.keyboard().press("Enter");
       press(wren, "Space", "Space");
       atStep(wren, "Look, sniff, feel: both ears");
-      page.keyboard().press("Space");
-      wren.atPage("Check Fen");
       for (String ear : List.of("right ear", "left ear")) {
         // a trace of wax: with nothing in it, an ear that is due would wait
         firstTile(page, "Discharge, " + ear).focus();
@@ -39,7 +37,7 @@ class SessionIT extends InSession {
         wren.button("Looked and sniffed: " + ear).focus();
         page.keyboard().press("Space");
       }
-      wren.button("Save").focus();
+      wren.button("Keep it and go on").focus();
       page.keyboard().press("Enter");
 
       atStep(wren, "Fill the right ear");
@@ -163,18 +161,71 @@ class SessionIT extends InSession {
   }
 
   @Test
-  void stopAtTheCheckEndsItWithWhatToDo() {
+  void fromItsCheckToItsEndItNeedsNoNetworkAfterTheFirstScreen() {
+    try (Person wren = withDog(Person.withPhone(), "")) {
+      Page page = wren.page();
+      page.navigate("/dogs/" + dog + "/session");
+      for (int tries = 0; tries < 200 && !isServedByWorker(page); tries++) {
+        page.waitForTimeout(100);
+      }
+      assertThat(wren.button("Begin")).isEnabled();
+      wren.expectsNoNetwork();
+      page.context().setOffline(true);
+      wren.button("Begin").click();
+      goOn(wren, 2);
+      wren.expectAccessible();
+      wren.tile("Discharge, right ear", "2 moderate: a film or clumps at the opening");
+      wren.tile("Kind of discharge, right ear", "tan wax");
+      wren.tile("Redness, left ear", "2 moderate: plainly red, fine vessels show");
+      assertThat(page.getByText("Redness, moderate (2).")).isVisible();
+      wren.button("Looked and sniffed: right ear").click();
+      wren.button("Looked and sniffed: left ear").click();
+      wren.button("Keep it and go on").click();
+
+      atStep(wren, "Fill the right ear");
+      press(wren, "Space", "Space", "Space", "w", "Space", "Space", "3", "Space");
+      atStep(wren, "Wipe the left ear, only what you see");
+      press(wren, "w", "Space", "Space", "1", "Space", "Space", "0", "Space");
+      wren.button("Save").click();
+      assertThat(page.getByText("Kept on this device.")).isVisible();
+
+      page.context().setOffline(false);
+
+      page.getByText("Learned for next time").waitFor();
+      assertThat(page.getByText("Next in ")).isVisible();
+      page.navigate("/dogs/" + dog);
+      assertThat(wren.region("What the check says")).containsText("Redness, moderate (2).");
+    }
+  }
+
+  @Test
+  void oneBadEarEndsItForThatEarOnly() {
     try (Person wren = withDog(Person.withPhone(), "")) {
       Page page = wren.page();
       page.navigate("/dogs/" + dog + "/session");
       wren.button("Begin").click();
       goOn(wren, 2);
-      target(wren).click();
-      wren.atPage("Check Fen");
       wren.tile("Odour, right ear", "foul odour");
       wren.button("Looked and sniffed: right ear").click();
       wren.button("Looked and sniffed: left ear").click();
-      wren.button("Save").click();
+      assertThat(page.getByText("Pour nothing into the right ear; call your vet")).isVisible();
+      wren.button("Keep it and go on").click();
+
+      assertThat(page).hasTitle(Pattern.compile("left ear"));
+    }
+  }
+
+  @Test
+  void stopAtTheCheckEndsItWithWhatToDo() {
+    try (Person wren = withDog(Person.withPhone(), "")) {
+      Page page = wren.page();
+      page.navigate("/dogs/" + dog + "/session?ears=RIGHT");
+      wren.button("Begin").click();
+      goOn(wren, 2);
+      wren.tile("Odour, right ear", "foul odour");
+      wren.button("Looked and sniffed: right ear").click();
+      wren.button("Looked and sniffed: left ear").click();
+      wren.button("Keep it: stop here").click();
 
       wren.atPage("Stop: nothing goes in today");
       assertThat(page.getByText("Pour nothing into the right ear; call your vet")).isVisible();
@@ -196,6 +247,7 @@ class SessionIT extends InSession {
       wren.atPage("Fen");
       page.keyboard().press("k");
       wren.atPage("Check Fen");
+      wren.tile("Odour, right ear", "foul odour");
       wren.tile("Odour, left ear", "foul odour");
       wren.button("Looked and sniffed: right ear").click();
       wren.button("Looked and sniffed: left ear").click();

@@ -1,12 +1,21 @@
 package org.evenlobe.core.check;
 
+import static org.evenlobe.core.check.Condition.atLeast;
+import static org.evenlobe.core.check.Condition.has;
+import static org.evenlobe.core.check.Condition.is;
+
 import java.util.ArrayList;
+import java.util.EnumMap;
+import java.util.EnumSet;
 import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import org.evenlobe.core.check.Clause.Given;
+import org.evenlobe.core.check.VerdictRule.Origin;
 import org.evenlobe.core.record.DischargeKind;
 import org.evenlobe.core.record.Grade;
 import org.evenlobe.core.record.Odour;
 import org.evenlobe.core.record.SeenThing;
-import org.evenlobe.core.rule.Reason;
 import org.evenlobe.core.rule.Rule;
 
 /**
@@ -18,33 +27,62 @@ import org.evenlobe.core.rule.Rule;
  */
 final class CoveredVerdict {
   private static final int WORSE_BY = 2;
-  private static final List<SeenThing> NEW_THINGS =
-      List.of(SeenThing.TICK_LIFTED, SeenThing.CUT, SeenThing.FLAP_BALLOONED);
+  private static final Map<SeenThing, Sign> NEW_THINGS =
+      new EnumMap<>(
+          Map.of(
+              SeenThing.TICK_LIFTED, Sign.TICK_LIFTED,
+              SeenThing.CUT, Sign.CUT,
+              SeenThing.FLAP_BALLOONED, Sign.FLAP_BALLOONED));
 
-  private final EarSigns signs;
+  private static final Set<DischargeKind> KINDS =
+      EnumSet.range(DischargeKind.BLACK, DischargeKind.BLOODY);
+
+  private static final VerdictRule ORDERED =
+      new VerdictRule(
+          Verdict.CLEAN,
+          Rule.CHECK_ORDER,
+          Origin.VET,
+          Clause.when(),
+          VerdictRule::always,
+          "Your vet has seen this ear and ordered how to clean it; it is no worse than then.",
+          "Clean it as your vet ordered.");
+
+  private final EarBackground before;
   private final Cover cover;
-  private final List<VerdictReason> reasons = new ArrayList<>();
+  private final EarSigns reference;
+  private final List<VerdictRule> lines = new ArrayList<>();
 
-  private CoveredVerdict(EarSigns signs, Cover cover) {
-    this.signs = signs;
+  private CoveredVerdict(EarBackground before, Cover cover) {
+    this.before = before;
     this.cover = cover;
+    this.reference = cover.reference();
+  }
+
+  /** The table that such an ear is judged by, the worst line first; the last always holds. */
+  static List<VerdictRule> lines(EarBackground before, Cover cover) {
+    CoveredVerdict verdict = new CoveredVerdict(before, cover);
+    verdict.urgent();
+    verdict.stop();
+    verdict.worse();
+    verdict.lines.add(ORDERED);
+    return List.copyOf(verdict.lines);
   }
 
   /** Every reason that holds, the worst first; never empty. */
   static List<VerdictReason> reasons(EarSigns signs, Cover cover) {
-    CoveredVerdict verdict = new CoveredVerdict(signs, cover);
-    verdict.urgent();
-    verdict.stop();
-    if (verdict.reasons.isEmpty()) {
-      verdict.reasons.add(ordered());
+    List<VerdictReason> reasons = new ArrayList<>();
+    for (VerdictRule line : lines(signs.before(), cover)) {
+      if ((line.verdict() != Verdict.CLEAN || reasons.isEmpty()) && line.holds(signs)) {
+        reasons.add(line.reason(signs));
+      }
     }
-    return List.copyOf(verdict.reasons);
+    return List.copyOf(reasons);
   }
 
   private void urgent() {
     for (VerdictRule rule : VerdictTable.urgentRules()) {
-      if (rule.holds().test(signs) && !isExcused(rule)) {
-        reasons.add(rule.reason(signs));
+      if (!isExcused(rule)) {
+        lines.add(rule);
       }
     }
   }
@@ -53,101 +91,87 @@ final class CoveredVerdict {
     if (rule.rule() == Rule.CHECK_FOREIGN_BODY) {
       return cover.leftIn();
     }
-    return cover.excusesUrgent() && rule.holds().test(cover.reference());
+    return cover.excusesUrgent() && rule.holds(reference);
   }
 
   private void stop() {
-    if (signs.before().eardrum() == EardrumKnown.NOT_INTACT && !cover.allTheSame()) {
-      reasons.add(
-          new VerdictReason(
+    if (before.eardrum() == EardrumKnown.NOT_INTACT && !cover.allTheSame()) {
+      lines.add(
+          new VerdictRule(
               Verdict.STOP,
-              Reason.of(Rule.CHECK_EARDRUM, "The eardrum was seen not intact."),
+              Rule.CHECK_EARDRUM,
+              Origin.VET,
+              Clause.when(),
+              VerdictRule::always,
+              "The eardrum was seen not intact.",
               "Pour nothing in until a vet has seen it whole, or says to clean all the same."));
     }
-    if (signs.ear().has(SeenThing.TICK_STUCK) && !cover.leftIn()) {
-      worse(Rule.CHECK_TICK, "A tick is still there, and your vet did not say to leave it in.");
-    }
-    if (VerdictTable.signVerdict(signs).isQuiet()) {
-      return;
-    }
-    int score = cover.scoreOf(signs);
-    int was = cover.scoreOf(cover.reference());
-    if (score >= was + WORSE_BY) {
-      worse(
-          Rule.CHECK_WORSE,
-          "The ear score is %d; it was %d when the vet saw it.".formatted(score, was));
-    }
-    pain();
-    odour();
-    kind();
-    things();
-    if (signs.isDeaf() && !cover.reference().isDeaf()) {
-      worse(Rule.CHECK_WORSE, "It did not turn to a sound on this side.");
+    if (!cover.leftIn()) {
+      lines.add(
+          line(
+              Rule.CHECK_TICK,
+              Clause.when(has(Sign.TICK_STUCK)),
+              "A tick is still there, and your vet did not say to leave it in."));
     }
   }
 
-  private void pain() {
-    Grade is = signs.ear().pain();
-    Grade was = cover.reference().ear().pain();
-    if (is.compareTo(was) > 0) {
-      worse(
-          Rule.CHECK_WORSE,
-          "Pain, %s (%d); it was %s (%d) when the vet saw it."
-              .formatted(is.words(), is.number(), was.words(), was.number()));
+  /** What counts as worse, where any sign asks for caution. */
+  private void worse() {
+    Sign score = cover.medicine() ? Sign.SCORE_BESIDE_DISCHARGE : Sign.SCORE;
+    int was = score.of(reference);
+    worse(
+        "The ear score is " + score.placeholder() + "; it was " + was + " when the vet saw it.",
+        atLeast(score, was + WORSE_BY));
+    Grade hurt = reference.ear().pain();
+    worse(
+        "Pain, {PAIN}; it was " + hurt.words() + " (" + hurt.number() + ") when the vet saw it.",
+        atLeast(Sign.PAIN, hurt.number() + 1));
+    worse(
+        "It has a {ODOUR} odour, which it had not when the vet saw it.",
+        atLeast(Sign.ODOUR, Math.max(Odour.SWEET.number(), reference.ear().odour().number() + 1)));
+    kinds();
+    for (Map.Entry<SeenThing, Sign> thing : NEW_THINGS.entrySet()) {
+      if (!reference.ear().has(thing.getKey())) {
+        worse(
+            "There is " + thing.getKey().words() + ", which was not there then.",
+            has(thing.getValue()));
+      }
     }
-  }
-
-  private void odour() {
-    Odour is = signs.ear().odour();
-    if (is.atLeast(Odour.SWEET) && is.compareTo(cover.reference().ear().odour()) > 0) {
-      worse(
-          Rule.CHECK_WORSE,
-          "It has a %s odour, which it had not when the vet saw it.".formatted(is.words()));
+    if (!reference.isDeaf()) {
+      worse("It did not turn to a sound on this side.", has(Sign.DEAF));
     }
   }
 
   /** A kind that asks for caution by itself, further to the right than it was. */
-  private void kind() {
-    DischargeKind is = kindOf(signs);
-    boolean counts =
-        is.compareTo(DischargeKind.BLACK) > 0
-            || (is == DischargeKind.BLACK && signs.ear().discharge().atLeast(Grade.MODERATE));
-    if (counts && is.compareTo(cover.reference().ear().dischargeKind()) > 0) {
-      worse(
-          Rule.CHECK_WORSE,
-          "The discharge is %s, which it was not when the vet saw it."
-              .formatted(signs.ear().dischargeKind().words()));
-    }
-  }
-
-  private DischargeKind kindOf(EarSigns of) {
-    DischargeKind kind = of.ear().dischargeKind();
-    return cover.cleaned() && kind == DischargeKind.WATERY ? DischargeKind.BLACK : kind;
-  }
-
-  private void things() {
-    for (SeenThing thing : NEW_THINGS) {
-      if (signs.ear().has(thing) && !cover.reference().ear().has(thing)) {
-        worse(Rule.CHECK_WORSE, "There is %s, which was not there then.".formatted(thing.words()));
+  private void kinds() {
+    DischargeKind was = reference.ear().dischargeKind();
+    for (DischargeKind kind : KINDS) {
+      // what is watery on the day of a cleaning may be the cleaner
+      boolean asBlack =
+          kind == DischargeKind.BLACK || (kind == DischargeKind.WATERY && cover.cleaned());
+      DischargeKind counted = asBlack ? DischargeKind.BLACK : kind;
+      if (counted.compareTo(was) > 0) {
+        worse(
+            "The discharge is {KIND}, which it was not when the vet saw it.",
+            is(Sign.KIND, kind.number()),
+            atLeast(Sign.DISCHARGE, asBlack ? Grade.MODERATE.number() : 1));
       }
     }
   }
 
-  private void worse(Rule rule, String sentence) {
-    reasons.add(
-        new VerdictReason(
-            Verdict.STOP,
-            Reason.of(rule, sentence),
-            "Worse than when the vet saw it: call before you go on. Pour nothing in until then."));
+  private void worse(String sentence, Condition... conditions) {
+    lines.add(line(Rule.CHECK_WORSE, Clause.when(conditions).with(Given.ANY_SIGN), sentence));
   }
 
-  private static VerdictReason ordered() {
-    return new VerdictReason(
-        Verdict.CLEAN,
-        Reason.of(
-            Rule.CHECK_ORDER,
-            "Your vet has seen this ear and ordered how to clean it; it is no worse than then."),
-        "Clean it as your vet ordered.");
+  private static VerdictRule line(Rule rule, Clause when, String sentence) {
+    return new VerdictRule(
+        Verdict.STOP,
+        rule,
+        Origin.EAR,
+        when,
+        VerdictRule::always,
+        sentence,
+        "Worse than when the vet saw it: call before you go on. Pour nothing in until then.");
   }
 
   /** Whether an ear is no better than the vet saw it, where that showed anything. */

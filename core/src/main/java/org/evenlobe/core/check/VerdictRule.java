@@ -1,6 +1,5 @@
 package org.evenlobe.core.check;
 
-import java.util.function.Function;
 import java.util.function.Predicate;
 import org.evenlobe.core.rule.Reason;
 import org.evenlobe.core.rule.Rule;
@@ -11,16 +10,18 @@ import org.evenlobe.core.rule.Rule;
  * @param verdict the verdict it leads to
  * @param rule its rule
  * @param origin whose sign it is
- * @param holds when it holds
- * @param sentence what was seen, in words
+ * @param when when it holds
+ * @param stands where it stands at all, by what is known of the ear from before
+ * @param sentence what was seen, in words, with places for signs
  * @param toDo what to do about it
  */
 record VerdictRule(
     Verdict verdict,
     Rule rule,
     Origin origin,
-    Predicate<EarSigns> holds,
-    Function<EarSigns, String> sentence,
+    Clause when,
+    Predicate<EarBackground> stands,
+    String sentence,
     String toDo) {
 
   /** Whose sign it is. */
@@ -33,11 +34,30 @@ record VerdictRule(
     VET
   }
 
+  /** That it stands whatever is known. */
+  static boolean always(EarBackground before) {
+    return true;
+  }
+
   boolean isSign() {
     return origin != Origin.VET;
   }
 
+  boolean holds(EarSigns signs) {
+    return when.holds(signs) && stands.test(signs.before());
+  }
+
   VerdictReason reason(EarSigns signs) {
-    return new VerdictReason(verdict, Reason.of(rule, sentence.apply(signs)), toDo);
+    return new VerdictReason(verdict, Reason.of(rule, words(signs)), toDo);
+  }
+
+  private String words(EarSigns signs) {
+    String words = sentence;
+    for (int at = words.indexOf('{'); at >= 0; at = words.indexOf('{')) {
+      String place = words.substring(at, words.indexOf('}') + 1);
+      Sign sign = Sign.valueOf(place.substring(1, place.length() - 1));
+      words = words.replace(place, sign.wordsOf(signs));
+    }
+    return words;
   }
 }

@@ -1,5 +1,32 @@
 package org.evenlobe.core.check;
 
+import static org.evenlobe.core.check.Clause.when;
+import static org.evenlobe.core.check.Condition.atLeast;
+import static org.evenlobe.core.check.Condition.has;
+import static org.evenlobe.core.check.Condition.is;
+import static org.evenlobe.core.check.Sign.BALANCE_LOSS;
+import static org.evenlobe.core.check.Sign.BLOW_TO_HEAD;
+import static org.evenlobe.core.check.Sign.CUT;
+import static org.evenlobe.core.check.Sign.DEAF;
+import static org.evenlobe.core.check.Sign.DISCHARGE;
+import static org.evenlobe.core.check.Sign.EYES_FLICKING;
+import static org.evenlobe.core.check.Sign.FACE_DROOPING;
+import static org.evenlobe.core.check.Sign.FLAP_BALLOONED;
+import static org.evenlobe.core.check.Sign.FOREIGN_BODY;
+import static org.evenlobe.core.check.Sign.HEAD_TILT;
+import static org.evenlobe.core.check.Sign.ITCH;
+import static org.evenlobe.core.check.Sign.KIND;
+import static org.evenlobe.core.check.Sign.ODOUR;
+import static org.evenlobe.core.check.Sign.PAIN;
+import static org.evenlobe.core.check.Sign.REDNESS;
+import static org.evenlobe.core.check.Sign.SCORE;
+import static org.evenlobe.core.check.Sign.SHAKES_SUDDENLY;
+import static org.evenlobe.core.check.Sign.SORES;
+import static org.evenlobe.core.check.Sign.SWELLING;
+import static org.evenlobe.core.check.Sign.THINGS;
+import static org.evenlobe.core.check.Sign.TICK_LIFTED;
+import static org.evenlobe.core.check.Sign.TICK_STUCK;
+import static org.evenlobe.core.check.Sign.UNWELL;
 import static org.evenlobe.core.check.Verdict.CAUTION;
 import static org.evenlobe.core.check.Verdict.CLEAN;
 import static org.evenlobe.core.check.Verdict.LEAVE;
@@ -10,23 +37,20 @@ import static org.evenlobe.core.record.DischargeKind.BLOODY;
 import static org.evenlobe.core.record.DischargeKind.BROWN;
 import static org.evenlobe.core.record.DischargeKind.COFFEE_GROUNDS;
 import static org.evenlobe.core.record.DischargeKind.GREEN;
+import static org.evenlobe.core.record.DischargeKind.TAN_WAX;
 import static org.evenlobe.core.record.DischargeKind.WATERY;
 import static org.evenlobe.core.record.DischargeKind.YELLOW;
-import static org.evenlobe.core.record.Grade.MILD;
 import static org.evenlobe.core.record.Grade.MODERATE;
-import static org.evenlobe.core.record.Grade.SEVERE;
 
 import java.util.ArrayList;
 import java.util.EnumSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
-import java.util.function.Function;
-import java.util.function.Predicate;
+import org.evenlobe.core.check.Clause.Given;
 import org.evenlobe.core.check.VerdictRule.Origin;
-import org.evenlobe.core.record.Grade;
+import org.evenlobe.core.record.DischargeKind;
 import org.evenlobe.core.record.Odour;
-import org.evenlobe.core.record.SeenThing;
 import org.evenlobe.core.rule.Rule;
 
 /**
@@ -47,156 +71,129 @@ public final class VerdictTable {
   /** From the worst verdict to the mildest, in the order in which reasons are told. */
   private static final List<VerdictRule> RULES =
       List.of(
-          dog(Rule.CHECK_TILT, s -> s.dog().headTilt(), "The head is tilted to one side."),
-          dog(Rule.CHECK_BALANCE, s -> s.dog().balanceLoss(), "It loses its balance or circles."),
-          dog(Rule.CHECK_EYES, s -> s.dog().eyesFlicking(), "Its eyes flick to and fro."),
-          dog(Rule.CHECK_FACE, s -> s.dog().faceDrooping(), "Its face droops on one side."),
+          dog(Rule.CHECK_TILT, HEAD_TILT, "The head is tilted to one side."),
+          dog(Rule.CHECK_BALANCE, BALANCE_LOSS, "It loses its balance or circles."),
+          dog(Rule.CHECK_EYES, EYES_FLICKING, "Its eyes flick to and fro."),
+          dog(Rule.CHECK_FACE, FACE_DROOPING, "Its face droops on one side."),
           dog(
               Rule.CHECK_SUDDEN_SHAKING,
-              s -> s.dog().shakesSuddenly(),
+              SHAKES_SUDDENLY,
               "Violent head shaking that began suddenly: something may be stuck."),
+          urgent(Rule.CHECK_BLOOD, when(kind(BLOODY)), "The discharge is bloody, {DISCHARGE}."),
+          urgent(Rule.CHECK_FLAP, when(has(FLAP_BALLOONED)), "The flap has filled like a cushion."),
+          urgent(Rule.CHECK_PAIN, when(is(PAIN, 3)), "Pain, {PAIN}."),
           urgent(
-              Rule.CHECK_BLOOD,
-              s -> s.ear().dischargeKind() == BLOODY,
-              s -> "The discharge is bloody, " + grade(s.ear().discharge()) + "."),
-          urgent(
-              Rule.CHECK_FLAP,
-              s -> s.ear().has(SeenThing.FLAP_BALLOONED),
-              s -> "The flap has filled like a cushion."),
-          urgent(Rule.CHECK_PAIN, s -> s.ear().pain() == SEVERE, s -> "Pain, severe (3)."),
-          urgent(
-              Rule.CHECK_FOREIGN_BODY,
-              s -> s.ear().has(SeenThing.FOREIGN_BODY),
-              s -> "Something is stuck in the ear."),
-          urgent(
+              Rule.CHECK_FOREIGN_BODY, when(has(FOREIGN_BODY)), "Something is stuck in the ear."),
+          new VerdictRule(
+              URGENT,
               Rule.CHECK_HEARING_LOST,
-              s -> s.isDeaf() && s.before().deafAtLastTry() && s.before().heardBefore(),
-              s -> "It did not turn to sounds on this side at two checks running, and did before."),
+              Origin.EAR,
+              when(has(DEAF)),
+              before -> before.deafAtLastTry() && before.heardBefore(),
+              "It did not turn to sounds on this side at two checks running, and did before.",
+              VET_TODAY),
           new VerdictRule(
               URGENT,
               Rule.CHECK_UNWELL,
               Origin.DOG,
-              s ->
-                  s.dog().unwell()
-                      && s.ear().score() >= UNWELL_SCORE
-                      && ownVerdict(s).atLeast(CAUTION),
-              s -> "Off its food or feverish, with an ear score of " + s.ear().score() + ".",
+              when(has(UNWELL), atLeast(SCORE, UNWELL_SCORE)).with(Given.OWN_SIGN),
+              VerdictRule::always,
+              "Off its food or feverish, with an ear score of {SCORE}.",
               VET_TODAY),
           new VerdictRule(
               URGENT,
               Rule.CHECK_BLOW,
               Origin.DOG,
-              s -> s.dog().blowToHead() && s.showsAnything(),
-              s -> "A recent blow to the head, and this ear shows signs.",
+              new Clause(
+                  List.of(has(BLOW_TO_HEAD)),
+                  List.of(
+                      has(SCORE), has(PAIN), has(ITCH), odour(Odour.SWEET), has(DEAF), has(THINGS)),
+                  Given.NOTHING),
+              VerdictRule::always,
+              "A recent blow to the head, and this ear shows signs.",
               VET_TODAY),
-          stop(
-              Rule.CHECK_SORES,
-              s -> s.ear().sores().atLeast(MODERATE),
-              s -> "Sores, " + grade(s.ear().sores()) + "."),
-          stop(
-              Rule.CHECK_SWELLING,
-              s -> s.ear().swelling().atLeast(MODERATE),
-              s -> "Swelling, " + grade(s.ear().swelling()) + "."),
-          stop(Rule.CHECK_REDNESS, s -> s.ear().redness() == SEVERE, s -> "Redness, severe (3)."),
+          stop(Rule.CHECK_SORES, when(atLeast(SORES, 2)), "Sores, {SORES}."),
+          stop(Rule.CHECK_SWELLING, when(atLeast(SWELLING, 2)), "Swelling, {SWELLING}."),
+          stop(Rule.CHECK_REDNESS, when(is(REDNESS, 3)), "Redness, {REDNESS}."),
           stop(
               Rule.CHECK_PUS,
-              s -> s.ear().dischargeKind() == YELLOW || s.ear().dischargeKind() == GREEN,
-              s ->
-                  "The discharge is "
-                      + s.ear().dischargeKind().words()
-                      + ", "
-                      + grade(s.ear().discharge())
-                      + "."),
-          stop(Rule.CHECK_ODOUR, s -> s.ear().odour() == Odour.FOUL, s -> "The odour is foul."),
-          stop(Rule.CHECK_PAIN, s -> s.ear().pain() == MODERATE, s -> "Pain, moderate (2)."),
+              when(new Condition(KIND, YELLOW.number(), GREEN.number())),
+              "The discharge is {KIND}, {DISCHARGE}."),
+          stop(Rule.CHECK_ODOUR, when(odour(Odour.FOUL)), "The odour is foul."),
+          stop(Rule.CHECK_PAIN, when(is(PAIN, 2)), "Pain, {PAIN}."),
           stop(
               Rule.CHECK_COFFEE_GROUNDS,
-              s -> s.discharges(MODERATE, COFFEE_GROUNDS),
-              s -> "Dark specks like coffee grounds, " + grade(s.ear().discharge()) + "."),
+              when(kind(COFFEE_GROUNDS), atLeast(DISCHARGE, 2)),
+              "Dark specks like coffee grounds, {DISCHARGE}."),
           stop(
               Rule.CHECK_COFFEE_GROUNDS,
-              s -> s.discharges(MILD, COFFEE_GROUNDS) && s.itch().atLeast(MODERATE),
-              s -> "Dark specks like coffee grounds, with itch, " + grade(s.itch()) + "."),
+              when(kind(COFFEE_GROUNDS), atLeast(ITCH, 2)),
+              "Dark specks like coffee grounds, with itch, {ITCH}."),
           new VerdictRule(
               STOP,
               Rule.CHECK_TICK,
               Origin.EAR,
-              s -> s.ear().has(SeenThing.TICK_STUCK),
-              s -> "A tick that cannot be lifted off.",
+              when(has(TICK_STUCK)),
+              VerdictRule::always,
+              "A tick that cannot be lifted off.",
               "Leave the tick to the vet, and pour nothing in."),
           new VerdictRule(
               STOP,
               Rule.CHECK_EARDRUM,
               Origin.VET,
-              s -> s.before().eardrum() == EardrumKnown.NOT_INTACT,
-              s -> "The eardrum was seen not intact.",
+              when(),
+              before -> before.eardrum() == EardrumKnown.NOT_INTACT,
+              "The eardrum was seen not intact.",
               "Pour nothing in until a vet has seen it whole."),
           new VerdictRule(
               STOP,
               Rule.CHECK_VET_HOLD,
               Origin.VET,
-              s -> s.before().heldByVet(),
-              s -> "Your vet said to leave this ear alone.",
+              when(),
+              EarBackground::heldByVet,
+              "Your vet said to leave this ear alone.",
               "Clean it again when your vet says so."),
-          caution(
-              Rule.CHECK_REDNESS,
-              s -> s.ear().redness() == MODERATE,
-              s -> "Redness, moderate (2)."),
-          caution(Rule.CHECK_SWELLING, s -> s.ear().swelling() == MILD, s -> "Swelling, mild (1)."),
-          caution(Rule.CHECK_SORES, s -> s.ear().sores() == MILD, s -> "Sores, mild (1)."),
-          caution(Rule.CHECK_PAIN, s -> s.ear().pain() == MILD, s -> "Pain, mild (1)."),
-          caution(
-              Rule.CHECK_ODOUR, s -> s.ear().odour() == Odour.SWEET, s -> "The odour is sweet."),
+          caution(Rule.CHECK_REDNESS, when(is(REDNESS, 2)), "Redness, {REDNESS}."),
+          caution(Rule.CHECK_SWELLING, when(is(SWELLING, 1)), "Swelling, {SWELLING}."),
+          caution(Rule.CHECK_SORES, when(is(SORES, 1)), "Sores, {SORES}."),
+          caution(Rule.CHECK_PAIN, when(is(PAIN, 1)), "Pain, {PAIN}."),
+          caution(Rule.CHECK_ODOUR, when(is(ODOUR, Odour.SWEET.number())), "The odour is sweet."),
           caution(
               Rule.CHECK_BLACK,
-              s -> s.discharges(MODERATE, BLACK),
-              s -> "The discharge is black, " + grade(s.ear().discharge()) + "."),
+              when(kind(BLACK), atLeast(DISCHARGE, 2)),
+              "The discharge is black, {DISCHARGE}."),
           caution(
               Rule.CHECK_BROWN,
-              s -> s.discharges(MODERATE, BROWN) && s.ear().redness().atLeast(MILD),
-              s ->
-                  "Brown discharge, "
-                      + grade(s.ear().discharge())
-                      + ", with redness "
-                      + grade(s.ear().redness())
-                      + "."),
-          caution(
-              Rule.CHECK_WATERY,
-              s -> s.ear().dischargeKind() == WATERY,
-              s -> "The discharge is watery, " + grade(s.ear().discharge()) + "."),
+              when(kind(BROWN), atLeast(DISCHARGE, 2), atLeast(REDNESS, 1)),
+              "Brown discharge, {DISCHARGE}, with redness {REDNESS}."),
+          caution(Rule.CHECK_WATERY, when(kind(WATERY)), "The discharge is watery, {DISCHARGE}."),
           caution(
               Rule.CHECK_COFFEE_GROUNDS,
-              s -> s.ear().dischargeKind() == COFFEE_GROUNDS,
-              s -> "Dark specks like coffee grounds."),
-          caution(Rule.CHECK_ITCH, s -> s.itch() == SEVERE, s -> "Itch, severe (3)."),
-          caution(
+              when(kind(COFFEE_GROUNDS)),
+              "Dark specks like coffee grounds."),
+          caution(Rule.CHECK_ITCH, when(is(ITCH, 3)), "Itch, {ITCH}."),
+          new VerdictRule(
+              CAUTION,
               Rule.CHECK_ITCH,
-              s -> s.itch() == MODERATE && s.itches(MODERATE),
-              s -> "Itch, moderate (2), more than is normal for this ear."),
+              Origin.EAR,
+              when(is(ITCH, 2)),
+              before -> before.toleratedItch().compareTo(MODERATE) < 0,
+              "Itch, {ITCH}, more than is normal for this ear.",
+              WIPE_ONLY),
           caution(
               Rule.CHECK_SCORE,
-              s -> s.ear().score() >= CAUTION_SCORE,
-              s -> "The ear score is " + s.ear().score() + "; 4 or more asks for caution."),
-          caution(
-              Rule.CHECK_TICK,
-              s -> s.ear().has(SeenThing.TICK_LIFTED),
-              s -> "A tick sat here and was lifted off."),
-          caution(Rule.CHECK_CUT, s -> s.ear().has(SeenThing.CUT), s -> "A cut or a bite."),
-          caution(
-              Rule.CHECK_HEARING,
-              EarSigns::isDeaf,
-              s -> "It did not turn to a sound on this side."),
+              when(atLeast(SCORE, CAUTION_SCORE)),
+              "The ear score is {SCORE}; 4 or more asks for caution."),
+          caution(Rule.CHECK_TICK, when(has(TICK_LIFTED)), "A tick sat here and was lifted off."),
+          caution(Rule.CHECK_CUT, when(has(CUT)), "A cut or a bite."),
+          caution(Rule.CHECK_HEARING, when(has(DEAF)), "It did not turn to a sound on this side."),
           new VerdictRule(
               CLEAN,
               Rule.CHECK_WAX,
               Origin.EAR,
-              s -> s.ear().dischargeKind().isWax() && s.ear().discharge().atLeast(MODERATE),
-              s ->
-                  "Plain "
-                      + s.ear().dischargeKind().words()
-                      + ", "
-                      + grade(s.ear().discharge())
-                      + ".",
+              when(new Condition(KIND, TAN_WAX.number(), BROWN.number()), atLeast(DISCHARGE, 2)),
+              VerdictRule::always,
+              "Plain {KIND}, {DISCHARGE}.",
               "Cleaning is worth it, today or tomorrow."));
 
   private static final VerdictRule QUIET =
@@ -204,8 +201,9 @@ public final class VerdictTable {
           LEAVE,
           Rule.CHECK_QUIET,
           Origin.EAR,
-          s -> true,
-          s -> "Nothing speaks for doing anything.",
+          when(),
+          VerdictRule::always,
+          "Nothing speaks for doing anything.",
           "Leave it alone.");
 
   private VerdictTable() {}
@@ -285,7 +283,7 @@ public final class VerdictTable {
         .ifPresent(cover -> known.addAll(seenOfTheDog(cover.reference())));
     return SPARED_RULES.stream()
         .filter(rule -> rule.rule() != Rule.CHECK_SUDDEN_SHAKING)
-        .anyMatch(rule -> rule.holds().test(signs) && !known.contains(rule.rule()));
+        .anyMatch(rule -> rule.holds(signs) && !known.contains(rule.rule()));
   }
 
   /** Whether the ear asks for caution by more than itch and a tick that was lifted off. */
@@ -306,7 +304,7 @@ public final class VerdictTable {
   public static Set<Rule> seenOfTheDog(EarSigns reference) {
     Set<Rule> seen = EnumSet.noneOf(Rule.class);
     for (VerdictRule rule : SPARED_RULES) {
-      if (rule.holds().test(reference)) {
+      if (rule.holds(reference)) {
         seen.add(rule.rule());
       }
     }
@@ -321,7 +319,7 @@ public final class VerdictTable {
     }
     List<VerdictReason> reasons = new ArrayList<>();
     for (VerdictRule rule : notSpared(signs, RULES)) {
-      if (rule.holds().test(signs) && (rule.verdict() != CLEAN || reasons.isEmpty())) {
+      if (rule.holds(signs) && (rule.verdict() != CLEAN || reasons.isEmpty())) {
         reasons.add(rule.reason(signs));
       }
     }
@@ -330,6 +328,27 @@ public final class VerdictTable {
 
   static List<VerdictRule> urgentRules() {
     return URGENT_RULES;
+  }
+
+  /** The lines that stand for an ear of which that is known, the worst first. */
+  static List<VerdictRule> lines(EarBackground before) {
+    return before
+        .cover()
+        .map(cover -> CoveredVerdict.lines(before, cover))
+        .orElseGet(() -> RULES)
+        .stream()
+        .filter(rule -> rule.stands().test(before))
+        .filter(rule -> before.cover().isPresent() || !before.spared().contains(rule.rule()))
+        .toList();
+  }
+
+  /** The lines of signs that ask for caution or worse, by whose sign they are. */
+  static List<VerdictRule> cautions(EarBackground before, boolean own) {
+    return (own ? EAR_RULES : SIGN_RULES)
+        .stream()
+            .filter(rule -> rule.verdict().atLeast(CAUTION))
+            .filter(rule -> rule.stands().test(before))
+            .toList();
   }
 
   private static List<VerdictRule> notSpared(EarSigns signs, List<VerdictRule> rules) {
@@ -341,33 +360,38 @@ public final class VerdictTable {
 
   private static Verdict first(EarSigns signs, List<VerdictRule> rules) {
     for (VerdictRule rule : rules) {
-      if (rule.holds().test(signs)) {
+      if (rule.holds(signs)) {
         return rule.verdict();
       }
     }
     return LEAVE;
   }
 
-  private static VerdictRule dog(Rule rule, Predicate<EarSigns> holds, String sentence) {
-    return new VerdictRule(URGENT, rule, Origin.DOG, holds, s -> sentence, VET_TODAY);
+  private static VerdictRule dog(Rule rule, Sign sign, String sentence) {
+    return new VerdictRule(
+        URGENT, rule, Origin.DOG, when(has(sign)), VerdictRule::always, sentence, VET_TODAY);
   }
 
-  private static VerdictRule urgent(
-      Rule rule, Predicate<EarSigns> holds, Function<EarSigns, String> sentence) {
-    return new VerdictRule(URGENT, rule, Origin.EAR, holds, sentence, VET_TODAY);
+  private static VerdictRule urgent(Rule rule, Clause clause, String sentence) {
+    return new VerdictRule(
+        URGENT, rule, Origin.EAR, clause, VerdictRule::always, sentence, VET_TODAY);
   }
 
-  private static VerdictRule stop(
-      Rule rule, Predicate<EarSigns> holds, Function<EarSigns, String> sentence) {
-    return new VerdictRule(STOP, rule, Origin.EAR, holds, sentence, NO_LIQUID);
+  private static VerdictRule stop(Rule rule, Clause clause, String sentence) {
+    return new VerdictRule(
+        STOP, rule, Origin.EAR, clause, VerdictRule::always, sentence, NO_LIQUID);
   }
 
-  private static VerdictRule caution(
-      Rule rule, Predicate<EarSigns> holds, Function<EarSigns, String> sentence) {
-    return new VerdictRule(CAUTION, rule, Origin.EAR, holds, sentence, WIPE_ONLY);
+  private static VerdictRule caution(Rule rule, Clause clause, String sentence) {
+    return new VerdictRule(
+        CAUTION, rule, Origin.EAR, clause, VerdictRule::always, sentence, WIPE_ONLY);
   }
 
-  private static String grade(Grade grade) {
-    return grade.words() + " (" + grade.number() + ")";
+  private static Condition kind(DischargeKind kind) {
+    return is(KIND, kind.number());
+  }
+
+  private static Condition odour(Odour least) {
+    return atLeast(ODOUR, least.number());
   }
 }

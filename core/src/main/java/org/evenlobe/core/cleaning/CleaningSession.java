@@ -21,6 +21,7 @@ import org.evenlobe.core.rule.Reason;
  * @param minutes how long the last sessions took, where that was measured
  * @param ways how the household does it with this dog
  * @param steps the steps; the last is the check where the ears have not been looked at today
+ * @param check the check that comes first, where the ears have not been looked at today
  * @param ending why it ends here and what to do, where there is nothing more to be done
  * @param reasons why the ears come in this order
  */
@@ -34,6 +35,7 @@ public record CleaningSession(
     Optional<Integer> minutes,
     CleaningWays ways,
     List<SessionStep> steps,
+    Optional<SessionCheck> check,
     Optional<Ending> ending,
     List<Reason> reasons) {
 

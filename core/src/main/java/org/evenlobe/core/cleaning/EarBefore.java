@@ -6,6 +6,7 @@ import org.evenlobe.core.check.Verdict;
 import org.evenlobe.core.measure.Volume;
 import org.evenlobe.core.record.CanalHair;
 import org.evenlobe.core.record.CleaningInstruction;
+import org.evenlobe.core.record.EarFinding;
 
 /**
  * How one ear stands before a session.
@@ -13,8 +14,7 @@ import org.evenlobe.core.record.CleaningInstruction;
  * @param asked whether it is one of those to be cleaned
  * @param due whether its cleaning is due
  * @param verdict what its latest check says
- * @param score its ear score there, 0 to 12
- * @param red whether any redness was seen there
+ * @param seen what was found there
  * @param held why it is held, where it is
  * @param mayGoIn what may go in
  * @param order the vet's instruction that is in force
@@ -28,8 +28,7 @@ public record EarBefore(
     boolean asked,
     boolean due,
     Verdict verdict,
-    int score,
-    boolean red,
+    EarFinding seen,
     Optional<String> held,
     MayGoIn mayGoIn,
     Optional<CleaningInstruction> order,

@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import org.evenlobe.core.cleaning.SessionStep.Kind;
+import org.evenlobe.core.cleaning.SessionStep.OnlyIf;
 import org.evenlobe.core.cleaning.SessionStep.StepTimer;
 import org.evenlobe.core.measure.Side;
 import org.evenlobe.core.measure.Volume;
@@ -46,7 +47,7 @@ final class EarSteps {
   }
 
   /**
-   * The steps of an ear that has a method.
+   * The steps of an ear that has a method, with those that only some findings ask for.
    *
    * @param second whether the other ear was done before it
    */
@@ -77,8 +78,8 @@ final class EarSteps {
   }
 
   private void hair() {
-    boolean quiet = !before.red() && before.verdict().isQuiet();
-    if (!quiet || before.hair() == CanalHair.NONE) {
+    blocking();
+    if (!before.verdict().isQuiet() || before.hair() == CanalHair.NONE) {
       return;
     }
     if (ways.hair() == HairCare.TRIM) {
@@ -90,18 +91,45 @@ final class EarSteps {
               .because("Hair keeps the liquid out and the wax in.")
               .until("You can see the opening.")
               .beware("Not into the canal. If the dog fidgets, leave it.")
+              .onlyIf(OnlyIf.NOT_RED)
               .step(side, 0));
     } else if (ways.hair() == HairCare.PLUCK && before.hair() == CanalHair.DENSE) {
       steps.add(
           StepDraft.of(
                   Kind.HAIR,
                   "Pluck a little from the " + ear,
-                  "A few hairs at a time, with powder, from the opening only.")
+                  "Powder, comb out what is loose, then a few hairs at a time, from the opening"
+                      + " only. Rest, powder again.")
               .because("Dense hair keeps the wax in. A groomer or vet does it best.")
               .until("You can see the opening, or the dog has had enough.")
               .beware("Never in a red ear: plucked skin inflames. Red now? Leave the hair.")
+              .onlyIf(OnlyIf.NOT_RED)
               .step(side, 0));
     }
+  }
+
+  /** What is done away with first, where the check found it. */
+  private void blocking() {
+    steps.add(
+        StepDraft.of(
+                Kind.HAIR,
+                "First the hair of the " + ear,
+                "Comb it out and trim round the opening, blunt tips pointing away from the canal.")
+            .because("It blocks the canal: nothing gets in behind it, and nothing out.")
+            .until("You can see the opening. Look at the ear again then; only wipe today.")
+            .beware("Never pull at a red or sore ear. If it hurts, leave it to a groomer or vet.")
+            .onlyIf(OnlyIf.HAIR_BLOCKING)
+            .step(side, 1));
+    steps.add(
+        StepDraft.of(
+                Kind.HAIR,
+                "First the mat under the flap of the " + ear,
+                "Comb or trim it out, a little at a time, the skin held away from the blades.")
+            .because("It keeps the air out and pulls at the skin.")
+            .until("The flap lies free. Look at the skin under it.")
+            .beware("Red or sore under it? Leave it to a groomer or vet.")
+            .onlyIf(OnlyIf.MAT_UNDER_FLAP)
+            .step(side, 2));
   }
 
   private Kind pourKind() {
@@ -125,7 +153,8 @@ final class EarSteps {
                       fresh() + "Lift the flap up and out. Pour until the line shows" + about + ".")
                   .because("Less never gets below the bend, where the wax sits.")
                   .until("The liquid stands at the opening.")
-                  .beware("If it cries, flinches hard or tilts its head: stop, call your vet.");
+                  .beware(
+                      "The nozzle never touches and never seals. If it cries, flinches hard or tilts its head: stop, call your vet.");
           case SOAKED_PAD ->
               StepDraft.of(
                       Kind.PAD,
@@ -146,16 +175,7 @@ final class EarSteps {
                   .until("The syringe is empty.")
                   .beware("Never seal the canal with the tip: pressure tears.");
         };
-    String title = round == 1 ? draft.title() : draft.title() + " again";
-    return new StepDraft(
-        draft.kind(),
-        title,
-        draft.what(),
-        draft.why(),
-        draft.doneWhen(),
-        draft.caution(),
-        Optional.empty(),
-        volume);
+    return draft.titled(round == 1 ? draft.title() : draft.title() + " again").measuring(volume);
   }
 
   private StepDraft massage(int round) {
@@ -224,7 +244,7 @@ final class EarSteps {
             "The grooves round the opening, then the inside of the flap."
                 + (swab ? " A swab for the grooves only: tip in sight, held short." : ""))
         .because("Wax dries there, and the flap lies on it.")
-        .until("Flap and folds are clean and dry.")
+        .until("Flap and folds are clean and dry. Then a treat: one after each ear.")
         .beware("Never a swab down the canal: it packs the wax and can pierce.");
   }
 
@@ -234,7 +254,7 @@ final class EarSteps {
   }
 
   private String fresh() {
-    return second ? "Fresh wipes: nothing is carried across. " : "";
+    return second ? "Fresh wipes, the nozzle wiped: nothing is carried across. " : "";
   }
 
   private static String a(String noun) {

@@ -83,7 +83,9 @@ final class MethodChoice {
       return Optional.of("The %s is held. %s".formatted(side.ear(), ear.held().get()));
     }
     if (ear.verdict().atLeast(Verdict.STOP)) {
-      return Optional.of("The check says no liquid in the %s.".formatted(side.ear()));
+      return Optional.of(
+          "The check says no liquid in the %s: leave what is there, and call your vet today or tomorrow."
+              .formatted(side.ear()));
     }
     if (ear.order().filter(order -> !order.cleans()).isPresent()) {
       return Optional.of("Your vet said to leave the %s alone.".formatted(side.ear()));

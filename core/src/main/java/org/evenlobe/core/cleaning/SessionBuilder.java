@@ -4,16 +4,17 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
-import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.evenlobe.core.check.Advice;
 import org.evenlobe.core.check.Verdict;
 import org.evenlobe.core.cleaning.CleaningSession.Ending;
 import org.evenlobe.core.cleaning.CleaningSession.Purpose;
+import org.evenlobe.core.cleaning.SessionCheck.EarWay;
 import org.evenlobe.core.cleaning.SessionStep.Kind;
 import org.evenlobe.core.measure.EarPair;
 import org.evenlobe.core.measure.Side;
 import org.evenlobe.core.record.CleaningMethod;
+import org.evenlobe.core.record.Grade;
 import org.evenlobe.core.record.Load;
 import org.evenlobe.core.record.Rung;
 import org.evenlobe.core.rule.Reason;
@@ -22,12 +23,12 @@ import org.evenlobe.core.rule.Rule;
 /**
  * Builds a guided session: kit and place, position, the check of both ears, then the better ear and
  * the other one by their methods, then dry, praise and record. It ends at the check where an ear is
- * STOP or URGENT (rule CLEAN_STOP), and where no ear may be cleaned.
+ * URGENT; STOP ends it for that ear (rule CLEAN_STOP); and it ends where no ear may be cleaned.
  */
 public final class SessionBuilder {
   private static final Comparator<EarBefore> BETTER_FIRST =
       Comparator.comparing(EarBefore::verdict)
-          .thenComparing(EarBefore::score)
+          .thenComparing(ear -> ear.seen().score())
           .thenComparing(ear -> ear.habit().lastLoad().map(Load::grade).orElse(0));
 
   private final SessionSetting setting;
@@ -52,9 +53,14 @@ public final class SessionBuilder {
             .toList();
   }
 
-  /** The session that cleans. */
-  public static CleaningSession cleaning(SessionSetting setting, EarPair<EarBefore> ears) {
-    return new SessionBuilder(setting, ears).cleaning();
+  /**
+   * The session that cleans.
+   *
+   * @param ahead the check that comes first, where the ears have not been looked at today
+   */
+  public static CleaningSession cleaning(
+      SessionSetting setting, EarPair<EarBefore> ears, Optional<CheckAhead> ahead) {
+    return new SessionBuilder(setting, ears).cleaning(ahead);
   }
 
   /** The session that practises the rung on which the dog stands. */
@@ -62,13 +68,45 @@ public final class SessionBuilder {
     return new SessionBuilder(setting, ears).practice();
   }
 
-  private CleaningSession cleaning() {
+  private CleaningSession cleaning(Optional<CheckAhead> ahead) {
     Optional<Ending> ending = ending();
     return session(
         Purpose.CLEANING,
         Optional.empty(),
         ending.isPresent() ? List.of() : SessionStep.chained(cleaningSteps()),
+        ending.isPresent() ? Optional.empty() : ahead.map(this::check),
         ending);
+  }
+
+  private SessionCheck check(CheckAhead ahead) {
+    return new SessionCheck(
+        ahead.tables(),
+        ahead.startsFrom(),
+        ahead.outcomes().stream().flatMap(this::ways).toList(),
+        List.of(dry(), taken()),
+        ahead.sayings());
+  }
+
+  private Stream<EarWay> ways(CheckAhead.Outcome outcome) {
+    SessionBuilder then = new SessionBuilder(setting, outcome.ears());
+    return Stream.of(Side.values())
+        .filter(side -> !outcome.ears().get(side).verdict().atLeast(Verdict.STOP))
+        .map(
+            side ->
+                new EarWay(
+                    side,
+                    outcome.ears().get(side).verdict(),
+                    outcome.ears().get(side).seen().wipeOnly(),
+                    outcome.ears().get(side).seen().discharge() != Grade.NONE,
+                    then.tasks.get(side),
+                    then.earSteps(side, false),
+                    then.earSteps(side, true)));
+  }
+
+  private List<SessionStep> earSteps(Side side, boolean second) {
+    return tasks.get(side).method().isEmpty()
+        ? List.of()
+        : EarSteps.steps(tasks.get(side), before.get(side), setting.ways(), second);
   }
 
   private CleaningSession practice() {
@@ -78,11 +116,16 @@ public final class SessionBuilder {
         Purpose.PRACTICE,
         Optional.of(rung),
         ending.isPresent() ? List.of() : PracticeSteps.steps(rung),
+        Optional.empty(),
         ending);
   }
 
   private CleaningSession session(
-      Purpose purpose, Optional<Rung> practises, List<SessionStep> steps, Optional<Ending> ending) {
+      Purpose purpose,
+      Optional<Rung> practises,
+      List<SessionStep> steps,
+      Optional<SessionCheck> check,
+      Optional<Ending> ending) {
     return new CleaningSession(
         purpose,
         tasks,
@@ -93,6 +136,7 @@ public final class SessionBuilder {
         setting.minutes(),
         setting.ways(),
         steps,
+        check,
         ending,
         order.size() < 2
             ? List.of()
@@ -113,7 +157,10 @@ public final class SessionBuilder {
     }
     for (Side side : order) {
       boolean second = !side.equals(order.get(0));
-      steps.addAll(EarSteps.steps(tasks.get(side), before.get(side), setting.ways(), second));
+      steps.addAll(
+          earSteps(side, second).stream()
+              .filter(step -> step.isFor(before.get(side).seen()))
+              .toList());
     }
     steps.add(dry());
     steps.add(taken());
@@ -122,7 +169,8 @@ public final class SessionBuilder {
 
   private Optional<Ending> ending() {
     Verdict worst = before.right().verdict().or(before.left().verdict());
-    if (worst.atLeast(Verdict.STOP) && setting.checkedToday()) {
+    boolean ends = worst == Verdict.URGENT || (worst == Verdict.STOP && order.isEmpty());
+    if (ends && setting.checkedToday()) {
       Advice advice = setting.advice().orElseThrow();
       return Optional.of(new Ending(Ending.Cause.VERDICT, advice.now(), advice.steps()));
     }
@@ -175,15 +223,8 @@ public final class SessionBuilder {
     boolean pours =
         order.stream()
             .anyMatch(side -> tasks.get(side).method().filter(CleaningMethod::inCanal).isPresent());
-    String wipes =
-        order.stream()
-            .map(side -> tasks.get(side).habit().wipesToLayOut() + " for the " + side.ear())
-            .collect(Collectors.joining(", "));
     return StepDraft.of(
-            Kind.KIT,
-            "Lay everything out",
-            "%s: %s. Cleaner, towel, hand towel, treats. Where it may splash."
-                .formatted(setting.ways().wipes().many(), wipes))
+            Kind.KIT, "Lay everything out", new Kit(setting, before, tasks, order).words())
         .because("Wet hands and a moving dog leave no time to fetch things.")
         .until("All of it is within reach.")
         .beware(
@@ -206,7 +247,7 @@ public final class SessionBuilder {
             Kind.CHECK,
             "Look, sniff, feel: both ears",
             setting.checkedToday()
-                ? "Done today. Still as it was?"
+                ? "Done today. Still as it was? Anything new: stop here and check again."
                 : "Before anything goes in, know how both ears are today.")
         .because("Liquid in a sore ear harms.")
         .until("Both ears are graded.")

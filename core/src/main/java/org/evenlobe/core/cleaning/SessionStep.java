@@ -3,8 +3,12 @@ package org.evenlobe.core.cleaning;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.Predicate;
 import org.evenlobe.core.measure.Side;
 import org.evenlobe.core.measure.Volume;
+import org.evenlobe.core.record.EarFinding;
+import org.evenlobe.core.record.Grade;
+import org.evenlobe.core.record.SeenThing;
 
 /**
  * One step of a guided session: it fills the screen, and one target goes on.
@@ -20,6 +24,7 @@ import org.evenlobe.core.measure.Volume;
  * @param caution what can harm here
  * @param timer how long it takes, where it is timed
  * @param volume how much goes in, where it is measured
+ * @param onlyIf what the check must have found, where it is done only then
  * @param next the step after it; empty for the last one
  * @param again the step that begins another round, where one may follow
  */
@@ -35,6 +40,7 @@ public record SessionStep(
     Optional<String> caution,
     Optional<StepTimer> timer,
     Optional<Volume> volume,
+    Optional<OnlyIf> onlyIf,
     Optional<String> next,
     Optional<String> again) {
 
@@ -74,6 +80,27 @@ public record SessionStep(
     REST
   }
 
+  /** What a check must have found for a step to be done. */
+  public enum OnlyIf {
+    /** No redness. */
+    NOT_RED(found -> found.redness() == Grade.NONE),
+    /** Hair that blocks the canal. */
+    HAIR_BLOCKING(found -> found.has(SeenThing.HAIR_BLOCKING)),
+    /** A mat under the flap. */
+    MAT_UNDER_FLAP(found -> found.has(SeenThing.MAT_UNDER_FLAP));
+
+    private final Predicate<EarFinding> holds;
+
+    OnlyIf(Predicate<EarFinding> holds) {
+      this.holds = holds;
+    }
+
+    /** Whether an ear showed that. */
+    public boolean holds(EarFinding found) {
+      return holds.test(found);
+    }
+  }
+
   /**
    * How long a step takes.
    *
@@ -91,6 +118,11 @@ public record SessionStep(
     static StepTimer of(int seconds, int secondsIfMore, int overWipes) {
       return new StepTimer(seconds, Optional.of(secondsIfMore), Optional.of(overWipes));
     }
+  }
+
+  /** Whether it is done with an ear that showed that. */
+  boolean isFor(EarFinding found) {
+    return onlyIf.map(condition -> condition.holds(found)).orElse(true);
   }
 
   /** The steps one after the other: one that leads nowhere yet leads to the one behind it. */
@@ -118,6 +150,7 @@ public record SessionStep(
         caution,
         timer,
         volume,
+        onlyIf,
         Optional.of(following),
         anotherRound);
   }

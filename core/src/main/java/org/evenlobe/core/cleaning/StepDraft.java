@@ -3,6 +3,7 @@ package org.evenlobe.core.cleaning;
 import java.util.Locale;
 import java.util.Optional;
 import org.evenlobe.core.cleaning.SessionStep.Kind;
+import org.evenlobe.core.cleaning.SessionStep.OnlyIf;
 import org.evenlobe.core.cleaning.SessionStep.StepTimer;
 import org.evenlobe.core.measure.Side;
 import org.evenlobe.core.measure.Volume;
@@ -16,31 +17,50 @@ record StepDraft(
     String doneWhen,
     Optional<String> caution,
     Optional<StepTimer> timer,
-    Optional<Volume> volume) {
+    Optional<Volume> volume,
+    Optional<OnlyIf> onlyIf) {
 
   static StepDraft of(Kind kind, String title, String what) {
     return new StepDraft(
-        kind, title, what, "", "", Optional.empty(), Optional.empty(), Optional.empty());
+        kind,
+        title,
+        what,
+        "",
+        "",
+        Optional.empty(),
+        Optional.empty(),
+        Optional.empty(),
+        Optional.empty());
   }
 
   StepDraft because(String reason) {
-    return new StepDraft(kind, title, what, reason, doneWhen, caution, timer, volume);
+    return new StepDraft(kind, title, what, reason, doneWhen, caution, timer, volume, onlyIf);
   }
 
   StepDraft until(String done) {
-    return new StepDraft(kind, title, what, why, done, caution, timer, volume);
+    return new StepDraft(kind, title, what, why, done, caution, timer, volume, onlyIf);
   }
 
   StepDraft beware(String of) {
-    return new StepDraft(kind, title, what, why, doneWhen, Optional.of(of), timer, volume);
+    return new StepDraft(kind, title, what, why, doneWhen, Optional.of(of), timer, volume, onlyIf);
   }
 
   StepDraft timed(StepTimer by) {
-    return new StepDraft(kind, title, what, why, doneWhen, caution, Optional.of(by), volume);
+    return new StepDraft(
+        kind, title, what, why, doneWhen, caution, Optional.of(by), volume, onlyIf);
   }
 
   StepDraft measuring(Optional<Volume> into) {
-    return new StepDraft(kind, title, what, why, doneWhen, caution, timer, into);
+    return new StepDraft(kind, title, what, why, doneWhen, caution, timer, into, onlyIf);
+  }
+
+  StepDraft onlyIf(OnlyIf found) {
+    return new StepDraft(
+        kind, title, what, why, doneWhen, caution, timer, volume, Optional.of(found));
+  }
+
+  StepDraft titled(String other) {
+    return new StepDraft(kind, other, what, why, doneWhen, caution, timer, volume, onlyIf);
   }
 
   /** The step as one of the whole dog's. */
@@ -72,6 +92,7 @@ record StepDraft(
         caution,
         timer,
         volume,
+        onlyIf,
         Optional.empty(),
         Optional.empty());
   }

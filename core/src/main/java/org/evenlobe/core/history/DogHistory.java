@@ -12,6 +12,7 @@ import java.util.function.Predicate;
 import org.evenlobe.core.check.CheckVerdict;
 import org.evenlobe.core.check.CheckVerdicts;
 import org.evenlobe.core.check.EarStory;
+import org.evenlobe.core.check.EarTable;
 import org.evenlobe.core.check.EardrumKnown;
 import org.evenlobe.core.check.Hold;
 import org.evenlobe.core.check.MayGoIn;
@@ -212,6 +213,12 @@ public final class DogHistory {
   /** Whether an ear was not quiet at its latest check, and no vet has said since that it may. */
   public boolean isTroubled(Side side) {
     return !signNow(side).isQuiet();
+  }
+
+  /** The tables by which a check of today would be judged. */
+  public EarPair<EarTable> tables() {
+    return EarPair.bySide(
+        side -> fold.lines.get(side).table(today, fold.lines.get(side.other()).spares(today)));
   }
 
   /**

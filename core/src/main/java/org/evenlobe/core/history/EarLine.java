@@ -7,15 +7,19 @@ import java.util.HashSet;
 import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import org.evenlobe.core.check.Cover;
 import org.evenlobe.core.check.EarBackground;
 import org.evenlobe.core.check.EarSigns;
+import org.evenlobe.core.check.EarTable;
 import org.evenlobe.core.check.EardrumKnown;
 import org.evenlobe.core.check.Hold;
 import org.evenlobe.core.check.Verdict;
 import org.evenlobe.core.check.VerdictTable;
 import org.evenlobe.core.measure.Side;
 import org.evenlobe.core.record.CheckRecord;
+import org.evenlobe.core.record.DischargeKind;
 import org.evenlobe.core.record.DogProfile;
 import org.evenlobe.core.record.DogSigns;
 import org.evenlobe.core.record.EarFinding;
@@ -124,15 +128,36 @@ final class EarLine {
   }
 
   private EarSigns read(EarSigns signs, LocalDate day, Set<Rule> spared, boolean isCheck) {
-    boolean treated = medicine.isIn(day);
-    EarSigns shown = treated ? medicine.read(signs) : signs;
-    Optional<EarSigns> first = Optional.of(shown).filter(ear -> isCheck);
+    EarSigns shown = medicine.isIn(day) ? medicine.read(signs) : signs;
+    return shown.with(
+        judgedBy(shown.before(), day, Optional.of(shown).filter(ear -> isCheck), spared));
+  }
+
+  /** What an ear is judged by on a day: its order, and what a vet saw of the whole dog. */
+  private EarBackground judgedBy(
+      EarBackground before, LocalDate day, Optional<EarSigns> first, Set<Rule> spared) {
     Optional<Cover> cover =
-        order.cover(day, first, cleanedOn.filter(day::equals).isPresent(), treated);
+        order.cover(day, first, cleanedOn.filter(day::equals).isPresent(), medicine.isIn(day));
     if (cover.isPresent()) {
-      return shown.with(shown.before().under(cover.get()));
+      return before.under(cover.get());
     }
-    return spared.isEmpty() ? shown : shown.with(shown.before().sparing(spared));
+    return spared.isEmpty() ? before : before.sparing(spared);
+  }
+
+  /** The table by which a check on that day would be judged. */
+  EarTable table(LocalDate day, Set<Rule> spared) {
+    EarBackground before = background(day);
+    // a check that becomes the reference of an order is not worse than itself
+    EarSigns worst = new EarSigns(side, EarFinding.WORST, DogSigns.NOTHING, before);
+    EarBackground known = judgedBy(before, day, Optional.of(worst), spared);
+    return medicine.isIn(day)
+        ? EarTable.of(
+            known,
+            Stream.of(DischargeKind.values())
+                .filter(medicine::counts)
+                .collect(Collectors.toUnmodifiableSet()),
+            medicine.deafnessCounts())
+        : EarTable.of(known);
   }
 
   /** The signs of the whole dog that a vet saw with this ear, and covers in both. */

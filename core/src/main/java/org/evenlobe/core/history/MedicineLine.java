@@ -49,9 +49,8 @@ final class MedicineLine {
   /** What an ear with medicine in it shows, without what that explains. */
   EarSigns read(EarSigns signs) {
     EarFinding ear = signs.ear();
-    boolean counts =
-        ear.dischargeKind() == DischargeKind.BLOODY || (isPus(ear.dischargeKind()) && !pusBefore);
-    boolean deafAsBefore = deafBefore && ear.hearing() == HearingTry.DID_NOT_TURN;
+    boolean counts = counts(ear.dischargeKind());
+    boolean deafAsBefore = !deafnessCounts() && ear.hearing() == HearingTry.DID_NOT_TURN;
     return signs.with(
         new EarFinding(
             ear.redness(),
@@ -63,6 +62,16 @@ final class MedicineLine {
             ear.pain(),
             ear.seen(),
             deafAsBefore ? HearingTry.NOT_TRIED : ear.hearing()));
+  }
+
+  /** Whether discharge of a kind says something of an ear with medicine in it. */
+  boolean counts(DischargeKind kind) {
+    return kind == DischargeKind.BLOODY || (isPus(kind) && !pusBefore);
+  }
+
+  /** Whether it says something that an ear with medicine in it hears nothing. */
+  boolean deafnessCounts() {
+    return !deafBefore;
   }
 
   private static boolean isPus(DischargeKind kind) {

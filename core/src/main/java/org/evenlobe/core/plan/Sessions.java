@@ -4,12 +4,21 @@ import java.time.LocalDate;
 import java.time.temporal.ChronoUnit;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
+import java.util.UUID;
+import java.util.function.Function;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
+import org.evenlobe.core.check.Advice;
 import org.evenlobe.core.check.CheckVerdict;
 import org.evenlobe.core.check.Hold;
+import org.evenlobe.core.check.Verdict;
+import org.evenlobe.core.cleaning.CheckAhead;
 import org.evenlobe.core.cleaning.CleaningSession;
 import org.evenlobe.core.cleaning.EarBefore;
 import org.evenlobe.core.cleaning.Habit;
 import org.evenlobe.core.cleaning.SessionBuilder;
+import org.evenlobe.core.cleaning.SessionCheck.Saying;
 import org.evenlobe.core.cleaning.SessionSetting;
 import org.evenlobe.core.ear.CanalEstimate;
 import org.evenlobe.core.ear.Canals;
@@ -20,22 +29,57 @@ import org.evenlobe.core.measure.EarPair;
 import org.evenlobe.core.measure.Side;
 import org.evenlobe.core.plan.item.Standing;
 import org.evenlobe.core.plan.turn.EarPlan;
+import org.evenlobe.core.record.CheckRecord;
 import org.evenlobe.core.record.CleaningWays;
+import org.evenlobe.core.record.DischargeKind;
 import org.evenlobe.core.record.DogRecord;
+import org.evenlobe.core.record.DogSigns;
 import org.evenlobe.core.record.EarFinding;
 import org.evenlobe.core.record.Grade;
+import org.evenlobe.core.record.HearingTry;
+import org.evenlobe.core.record.Moment;
+import org.evenlobe.core.record.Odour;
+import org.evenlobe.core.record.SeenThing;
 import org.evenlobe.core.rule.Reason;
 
 /** Puts together what a guided session is built from. */
 public final class Sessions {
+  private static final UUID ASSUMED = new UUID(0, 0);
+
+  /**
+   * One finding for each verdict that leaves an ear something to be done, with and without hair
+   * that blocks it.
+   */
+  private static final List<EarFinding> MILD_FINDINGS =
+      Stream.of(
+              EarFinding.NOTHING,
+              waxy(Grade.MILD, Grade.NONE),
+              waxy(Grade.MODERATE, Grade.NONE),
+              waxy(Grade.MILD, Grade.MILD))
+          .flatMap(found -> Stream.of(found, found.with(SeenThing.HAIR_BLOCKING)))
+          .toList();
+
+  private static EarFinding waxy(Grade wax, Grade sores) {
+    return new EarFinding(
+        Grade.NONE,
+        Grade.NONE,
+        sores,
+        wax,
+        DischargeKind.TAN_WAX,
+        Odour.NONE,
+        Grade.NONE,
+        Set.of(),
+        HearingTry.NOT_TRIED);
+  }
+
   private final DogRecord dog;
   private final DogHistory history;
   private final DogPlan plan;
   private final LocalDate today;
   private final Optional<EarPair<CanalEstimate>> canals;
 
-  private Sessions(DogRecord dog, DogHistory history, DogPlan plan) {
-    this.dog = dog;
+  private Sessions(DogHistory history, DogPlan plan) {
+    this.dog = history.dog();
     this.history = history;
     this.plan = plan;
     this.today = plan.today();
@@ -45,28 +89,69 @@ public final class Sessions {
   /**
    * The session that cleans those ears.
    *
+   * @param plans plans the dog by a history
+   * @param now when it would begin
    * @param helper whether a second person is there
    * @param household how the household does it
    */
   public static CleaningSession cleaning(
-      DogRecord dog,
       DogHistory history,
-      DogPlan plan,
+      Function<DogHistory, DogPlan> plans,
+      Moment now,
       List<Side> ears,
       boolean helper,
       CleaningWays household) {
-    Sessions sessions = new Sessions(dog, history, plan);
+    Sessions sessions = new Sessions(history, plans.apply(history));
     return SessionBuilder.cleaning(
         sessions.setting(helper, household),
-        EarPair.bySide(side -> sessions.before(side, ears.contains(side))));
+        sessions.before(ears),
+        sessions.isCheckedToday()
+            ? Optional.empty()
+            : Optional.of(ahead(history, plans, now, ears)));
+  }
+
+  private static CheckAhead ahead(
+      DogHistory history, Function<DogHistory, DogPlan> plans, Moment now, List<Side> ears) {
+    return new CheckAhead(
+        history.tables(),
+        history.startsFrom(),
+        MILD_FINDINGS.stream()
+            .map(found -> asIf(history, now, found))
+            .map(then -> new Sessions(then, plans.apply(then)).before(ears))
+            .map(CheckAhead.Outcome::new)
+            .toList(),
+        sayings(history));
+  }
+
+  /** The history with a check of both ears that found that. */
+  private static DogHistory asIf(DogHistory history, Moment now, EarFinding found) {
+    CheckRecord check =
+        new CheckRecord(ASSUMED, now, EarPair.both(found), DogSigns.NOTHING, Optional.empty());
+    return DogHistory.of(history.dog().plus(check), history.today());
+  }
+
+  private static List<Saying> sayings(DogHistory history) {
+    Set<Side> covered =
+        Stream.of(Side.values()).filter(history::isCovered).collect(Collectors.toUnmodifiableSet());
+    return Stream.of(Verdict.values())
+        .flatMap(
+            right ->
+                Stream.of(Verdict.values())
+                    .filter(left -> right.or(left).atLeast(Verdict.STOP))
+                    .map(
+                        left ->
+                            new Saying(
+                                right,
+                                left,
+                                Advice.of(new EarPair<>(right, left), history.holds(), covered))))
+        .toList();
   }
 
   /** The practice for where the dog stands on the trust ladder. */
   public static CleaningSession practice(
-      DogRecord dog, DogHistory history, DogPlan plan, boolean helper, CleaningWays household) {
-    Sessions sessions = new Sessions(dog, history, plan);
-    return SessionBuilder.practice(
-        sessions.setting(helper, household), EarPair.bySide(side -> sessions.before(side, false)));
+      DogHistory history, DogPlan plan, boolean helper, CleaningWays household) {
+    Sessions sessions = new Sessions(history, plan);
+    return SessionBuilder.practice(sessions.setting(helper, household), sessions.before(List.of()));
   }
 
   private SessionSetting setting(boolean helper, CleaningWays household) {
@@ -78,8 +163,16 @@ public final class Sessions {
         household.with(dog.profile().ways()),
         plan.trust(),
         Habit.minutes(dog, today),
-        history.latest().map(check -> check.check().day().equals(today)).orElse(false),
+        isCheckedToday(),
         history.latestVerdict().map(CheckVerdict::advice));
+  }
+
+  private boolean isCheckedToday() {
+    return history.latest().map(check -> check.check().day().equals(today)).orElse(false);
+  }
+
+  private EarPair<EarBefore> before(List<Side> ears) {
+    return EarPair.bySide(side -> before(side, ears.contains(side)));
   }
 
   private EarBefore before(Side side, boolean asked) {
@@ -90,8 +183,7 @@ public final class Sessions {
         asked,
         due(side),
         history.verdictNow(side),
-        seen.map(EarFinding::score).orElse(0),
-        seen.map(finding -> finding.redness() != Grade.NONE).orElse(false),
+        seen.orElse(EarFinding.NOTHING),
         ear.hold().map(Sessions::why),
         ear.mayGoIn(),
         ear.order().map(VetOrder::instruction),

@@ -3,28 +3,35 @@ package org.evenlobe.core.record;
 /** What discharge looks like; further down is worse. */
 public enum DischargeKind implements Worded {
   /** No discharge. */
-  NONE("none"),
+  NONE(0, "none"),
   /** Plain wax, tan. */
-  TAN_WAX("tan wax"),
+  TAN_WAX(1, "tan wax"),
   /** Brown wax. */
-  BROWN("brown"),
+  BROWN(2, "brown"),
   /** Black. */
-  BLACK("black"),
+  BLACK(3, "black"),
   /** Thin like water. */
-  WATERY("watery"),
+  WATERY(4, "watery"),
   /** Dark dry specks. */
-  COFFEE_GROUNDS("dark specks"),
+  COFFEE_GROUNDS(5, "dark specks"),
   /** Yellow pus. */
-  YELLOW("yellow"),
+  YELLOW(6, "yellow"),
   /** Green pus. */
-  GREEN("green"),
+  GREEN(7, "green"),
   /** With blood in it. */
-  BLOODY("bloody");
+  BLOODY(8, "bloody");
 
+  private final int number;
   private final String words;
 
-  DischargeKind(String words) {
+  DischargeKind(int number, String words) {
+    this.number = number;
     this.words = words;
+  }
+
+  /** Its place in the order, 0 for none. */
+  public int number() {
+    return number;
   }
 
   @Override

@@ -41,6 +41,19 @@ public record EarFinding(
           Set.of(),
           HearingTry.NOT_TRIED);
 
+  /** An ear that shows all there is, as badly as can be. */
+  public static final EarFinding WORST =
+      new EarFinding(
+          Grade.SEVERE,
+          Grade.SEVERE,
+          Grade.SEVERE,
+          Grade.SEVERE,
+          DischargeKind.BLOODY,
+          Odour.FOUL,
+          Grade.SEVERE,
+          EnumSet.allOf(SeenThing.class),
+          HearingTry.DID_NOT_TURN);
+
   /** The highest score. */
   public static final int HIGHEST_SCORE = 12;
 
@@ -67,6 +80,14 @@ public record EarFinding(
    */
   public int score() {
     return redness.number() + swelling.number() + sores.number() + discharge.number();
+  }
+
+  /** The same with one more thing seen. */
+  public EarFinding with(SeenThing thing) {
+    EnumSet<SeenThing> things = EnumSet.of(thing);
+    things.addAll(seen);
+    return new EarFinding(
+        redness, swelling, sores, discharge, dischargeKind, odour, pain, things, hearing);
   }
 
   /** Whether that thing was seen. */

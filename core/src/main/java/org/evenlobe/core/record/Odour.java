@@ -3,18 +3,25 @@ package org.evenlobe.core.record;
 /** What an ear smells of; further down is worse. */
 public enum Odour implements Worded {
   /** Nothing. */
-  NONE("none"),
+  NONE(0, "none"),
   /** Wax, as a healthy ear does. */
-  WAXY("waxy"),
+  WAXY(1, "waxy"),
   /** Sweet, like malt or bread. */
-  SWEET("sweet"),
+  SWEET(2, "sweet"),
   /** Foul. */
-  FOUL("foul");
+  FOUL(3, "foul");
 
+  private final int number;
   private final String words;
 
-  Odour(String words) {
+  Odour(int number, String words) {
+    this.number = number;
     this.words = words;
+  }
+
+  /** Its place in the order, 0 for none. */
+  public int number() {
+    return number;
   }
 
   @Override

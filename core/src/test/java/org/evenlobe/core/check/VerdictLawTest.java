@@ -10,14 +10,12 @@ import java.util.Set;
 import java.util.SplittableRandom;
 import org.evenlobe.core.measure.EarPair;
 import org.evenlobe.core.measure.Side;
-import org.evenlobe.core.record.Answer;
 import org.evenlobe.core.record.DischargeKind;
 import org.evenlobe.core.record.DogSigns;
 import org.evenlobe.core.record.EarFinding;
 import org.evenlobe.core.record.Grade;
 import org.evenlobe.core.record.HearingTry;
 import org.evenlobe.core.record.Odour;
-import org.evenlobe.core.record.Onset;
 import org.evenlobe.core.record.SeenThing;
 import org.junit.jupiter.api.Test;
 
@@ -29,10 +27,8 @@ class VerdictLawTest {
   private static final int CASES = Integer.getInteger("evenlobe.cases", 5_000);
   private static final long SEED = Long.getLong("evenlobe.seed", 20_261_125);
 
-  private static final DischargeKind[] KINDS =
-      EnumSet.complementOf(EnumSet.of(DischargeKind.NONE)).toArray(DischargeKind[]::new);
-
   private final SplittableRandom random = new SplittableRandom(SEED);
+  private final DrawnSigns drawn = new DrawnSigns(random);
 
   @Test
   void worseIsNeverMilder() {
@@ -58,8 +54,8 @@ class VerdictLawTest {
   @Test
   void swappingTheEarsSwapsTheAnswers() {
     for (int i = 0; i < CASES; i++) {
-      DogSigns dog = dog();
-      EarPair<EarFinding> ears = EarPair.bySide(side -> ear());
+      DogSigns dog = drawn.dog();
+      EarPair<EarFinding> ears = EarPair.bySide(side -> drawn.ear());
       EarPair<EarBackground> before = EarPair.bySide(side -> before());
       EarPair<EarStory> stories = EarPair.bySide(side -> story());
       CheckVerdict answer = answer(dog, ears, before, stories);
@@ -97,7 +93,7 @@ class VerdictLawTest {
       List<EarSigns> near = new ArrayList<>(worsenings(nothing));
       near.add(nothing);
       near.addAll(worsenings(trace));
-      for (DischargeKind kind : KINDS) {
+      for (DischargeKind kind : DrawnSigns.KINDS) {
         near.add(discharge(trace, Grade.MILD, kind));
         near.addAll(worsenings(discharge(trace, Grade.MILD, kind)));
       }
@@ -138,69 +134,32 @@ class VerdictLawTest {
   }
 
   private EarSigns signs() {
-    return new EarSigns(one(Side.values()), ear(), dog(), before());
-  }
-
-  private EarFinding ear() {
-    Grade discharge = grade();
-    DischargeKind kind = discharge == Grade.NONE ? DischargeKind.NONE : one(KINDS);
-    Set<SeenThing> seen = EnumSet.noneOf(SeenThing.class);
-    for (SeenThing thing : SeenThing.values()) {
-      if (random.nextInt(12) == 0) {
-        seen.add(thing);
-      }
-    }
-    return new EarFinding(
-        grade(),
-        grade(),
-        grade(),
-        discharge,
-        kind,
-        one(Odour.values()),
-        grade(),
-        seen,
-        one(HearingTry.values()));
-  }
-
-  private DogSigns dog() {
-    return new DogSigns(
-        grade(),
-        grade(),
-        random.nextBoolean() ? Optional.empty() : Optional.of(one(Side.values())),
-        random.nextBoolean() ? Optional.empty() : Optional.of(one(Onset.values())),
-        rarely(),
-        rarely(),
-        rarely(),
-        rarely(),
-        random.nextInt(4) == 0,
-        random.nextInt(4) == 0,
-        one(Answer.values()),
-        one(Answer.values()),
-        one(Answer.values()));
+    return new EarSigns(drawn.one(Side.values()), drawn.ear(), drawn.dog(), before());
   }
 
   private EarBackground before() {
     EarBackground before =
         new EarBackground(
-            grade(),
+            drawn.grade(),
             random.nextBoolean(),
             random.nextBoolean(),
-            one(EardrumKnown.values()),
-            rarely());
+            drawn.one(EardrumKnown.values()),
+            drawn.rarely());
     if (random.nextInt(3) == 0) {
-      EarSigns reference = new EarSigns(one(Side.values()), ear(), dog(), before);
+      EarSigns reference = new EarSigns(drawn.one(Side.values()), drawn.ear(), drawn.dog(), before);
       return before.under(
           new Cover(
               reference,
               random.nextBoolean(),
-              rarely(),
-              rarely(),
+              drawn.rarely(),
+              drawn.rarely(),
               random.nextBoolean(),
               random.nextInt(4) == 0));
     }
     return random.nextInt(4) == 0
         ? before.sparing(
-            VerdictTable.seenOfTheDog(new EarSigns(one(Side.values()), ear(), dog(), before)))
+            VerdictTable.seenOfTheDog(
+                new EarSigns(drawn.one(Side.values()), drawn.ear(), drawn.dog(), before)))
         : before;
   }
 
@@ -231,21 +190,6 @@ class VerdictLawTest {
         random.nextBoolean(),
         random.nextInt(3),
         random.nextBoolean() ? Optional.empty() : Optional.of(random.nextDouble() * 12));
-  }
-
-  /** Mild grades more often, so that every verdict is drawn. */
-  private Grade grade() {
-    Grade one = one(Grade.values());
-    Grade other = one(Grade.values());
-    return one.atLeast(other) ? other : one;
-  }
-
-  private boolean rarely() {
-    return random.nextInt(12) == 0;
-  }
-
-  private <E> E one(E[] among) {
-    return among[random.nextInt(among.length)];
   }
 
   private static DogSigns swapped(DogSigns dog) {

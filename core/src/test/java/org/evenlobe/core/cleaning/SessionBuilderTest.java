@@ -25,10 +25,15 @@ import org.evenlobe.core.record.CanalHair;
 import org.evenlobe.core.record.CleaningInstruction;
 import org.evenlobe.core.record.CleaningMethod;
 import org.evenlobe.core.record.CleaningWays;
+import org.evenlobe.core.record.DischargeKind;
+import org.evenlobe.core.record.EarFinding;
+import org.evenlobe.core.record.Grade;
 import org.evenlobe.core.record.HairCare;
+import org.evenlobe.core.record.HearingTry;
 import org.evenlobe.core.record.HowOften;
 import org.evenlobe.core.record.Load;
 import org.evenlobe.core.record.MedicineWait;
+import org.evenlobe.core.record.Odour;
 import org.evenlobe.core.record.Rung;
 import org.evenlobe.core.record.Swabs;
 import org.evenlobe.core.record.WipeMaterial;
@@ -44,6 +49,27 @@ class SessionBuilderTest {
 
   private static Habit habit(int expected, Optional<Load> lastLoad) {
     return new Habit(expected, expected + 2, Optional.empty(), lastLoad, List.of());
+  }
+
+  private static EarFinding found(int score, boolean red) {
+    int others = score - (red ? 1 : 0);
+    return new EarFinding(
+        red ? Grade.MILD : Grade.NONE,
+        grade(Math.max(0, others - 3)),
+        grade(Math.max(0, Math.min(others, 3))),
+        Grade.NONE,
+        DischargeKind.NONE,
+        Odour.NONE,
+        Grade.NONE,
+        Set.of(),
+        HearingTry.NOT_TRIED);
+  }
+
+  private static Grade grade(int number) {
+    return Stream.of(Grade.values())
+        .filter(one -> one.number() == number)
+        .findFirst()
+        .orElseThrow();
   }
 
   /** An ear as it is when nothing is said against it. */
@@ -128,8 +154,7 @@ class SessionBuilderTest {
           true,
           due,
           verdict,
-          score,
-          red,
+          found(score, red),
           held,
           mayGoIn,
           order,
@@ -164,11 +189,12 @@ class SessionBuilderTest {
     }
 
     CleaningSession clean(Ear right, Ear left) {
-      return SessionBuilder.cleaning(setting(true), new EarPair<>(right.before(), left.before()));
+      return SessionBuilder.cleaning(
+          setting(true), new EarPair<>(right.before(), left.before()), Optional.empty());
     }
 
     CleaningSession unchecked(Ear both) {
-      return SessionBuilder.cleaning(setting(false), EarPair.both(both.before()));
+      return SessionBuilder.cleaning(setting(false), EarPair.both(both.before()), Optional.empty());
     }
 
     CleaningSession practise(Ear right, Ear left) {
@@ -263,14 +289,11 @@ class SessionBuilderTest {
       assertThat(session.ears().left().method()).contains(preferred);
     }
 
-    @ParameterizedTest
-    @EnumSource(
-        value = Verdict.class,
-        names = {"STOP", "URGENT"})
-    void stopAndUrgentEndItAndSayWhatToDo(Verdict verdict) {
+    @Test
+    void urgentEndsItAndSaysWhatToDo() {
       CleaningSession session =
           Given.FILLING.clean(
-              Ear.QUIET.verdict(verdict, 5, MayGoIn.NONE),
+              Ear.QUIET.verdict(Verdict.URGENT, 5, MayGoIn.NONE),
               Ear.QUIET.verdict(Verdict.CLEAN, 2, MayGoIn.IN_EAR));
 
       Ending ending = session.ending().orElseThrow();
@@ -278,6 +301,26 @@ class SessionBuilderTest {
       assertThat(ending.cause()).isEqualTo(Ending.Cause.VERDICT);
       assertThat(ending.now()).contains("call your vet");
       assertThat(ending.steps()).containsExactly("Keep it dry.");
+    }
+
+    @Test
+    void stopEndsItForThatEarAndTheOtherIsDoneByItself() {
+      CleaningSession session =
+          Given.FILLING.clean(
+              Ear.QUIET.verdict(Verdict.STOP, 5, MayGoIn.NONE),
+              Ear.QUIET.verdict(Verdict.CLEAN, 2, MayGoIn.IN_EAR));
+
+      assertThat(session.ending()).isEmpty();
+      assertThat(session.order()).containsExactly(Side.LEFT);
+      assertThat(session.ears().right().method()).isEmpty();
+      assertThat(session.ears().right().reasons().get(0).sentence()).contains("call your vet");
+    }
+
+    @Test
+    void stopInBothEndsIt() {
+      Ear stopped = Ear.QUIET.verdict(Verdict.STOP, 5, MayGoIn.NONE);
+
+      assertThat(Given.FILLING.clean(stopped, stopped).ending()).isPresent();
     }
 
     @Test

@@ -3,7 +3,6 @@ package org.evenlobe.core.plan;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.evenlobe.core.TestDog.day;
 
-import java.time.DayOfWeek;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.time.ZoneId;
@@ -13,7 +12,6 @@ import java.util.Collections;
 import java.util.List;
 import java.util.Optional;
 import java.util.Random;
-import java.util.Set;
 import java.util.SplittableRandom;
 import java.util.UUID;
 import java.util.stream.LongStream;
@@ -24,22 +22,15 @@ import org.evenlobe.core.ear.BreedCatalogue;
 import org.evenlobe.core.measure.Side;
 import org.evenlobe.core.plan.item.PlanItem;
 import org.evenlobe.core.record.Appointment;
-import org.evenlobe.core.record.CleaningInstruction;
 import org.evenlobe.core.record.Dated;
 import org.evenlobe.core.record.DogRecord;
-import org.evenlobe.core.record.EarVisit;
-import org.evenlobe.core.record.EarVisit.HoldWord;
 import org.evenlobe.core.record.ExpectedExposure;
 import org.evenlobe.core.record.Exposure;
-import org.evenlobe.core.record.ExposureKind;
 import org.evenlobe.core.record.GroomingRhythm;
-import org.evenlobe.core.record.HowOften;
-import org.evenlobe.core.record.LightLook;
 import org.evenlobe.core.record.Moment;
 import org.evenlobe.core.record.Pin;
 import org.evenlobe.core.record.Preferences;
 import org.evenlobe.core.record.SchedulingMode;
-import org.evenlobe.core.record.Season;
 import org.evenlobe.core.record.Skip;
 import org.evenlobe.core.rule.Rule;
 import org.junit.jupiter.api.Test;
@@ -51,75 +42,13 @@ import org.junit.jupiter.params.provider.ValueSource;
 class PlanLawTest {
   private static final Planner PLANNER = new Planner(BreedCatalogue.shipped());
   private static final int TODAY = 80;
-  private static final List<HowOften> OFTEN =
-      List.of(
-          HowOften.timesADay(1),
-          HowOften.timesADay(2),
-          HowOften.everyDays(2),
-          HowOften.on(Set.of(DayOfWeek.MONDAY, DayOfWeek.FRIDAY)),
-          HowOften.once());
   private static final ZoneId ZONE = ZoneId.of("Europe/Berlin");
   private static final SchedulingMode[] SCHOOLS = {
     SchedulingMode.AS_NEEDED, SchedulingMode.FIXED, SchedulingMode.LEARNED
   };
-  private static final String[] SIGNS = {
-    "", "", "", "", "discharge=2:BROWN", "discharge=3:TAN_WAX", "redness=2", "odour=FOUL"
-  };
 
   static LongStream seeds() {
     return LongStream.rangeClosed(1, 300);
-  }
-
-  /** A record with facts from day 0 to day 100: some of them lie after today. */
-  private static DogRecord drawn(long seed) {
-    SplittableRandom random = new SplittableRandom(seed);
-    TestDog dog = new TestDog();
-    if (random.nextBoolean()) {
-      dog.waterSensitive();
-    }
-    for (int day = 0; day < 100; day++) {
-      if (random.nextInt(9) == 0) {
-        dog.filled(day, random.nextInt(5), random.nextInt(5));
-      }
-      if (random.nextInt(6) == 0) {
-        dog.check(day, sign(random), sign(random));
-      }
-      if (random.nextInt(11) == 0) {
-        dog.exposed(ExposureKind.SWIM, day, day);
-      }
-      if (random.nextInt(40) == 0) {
-        dog.visit(day, EarVisit.NOTHING, TestDog.ordered(false, 4, day(day + 20)));
-      }
-      if (random.nextInt(30) == 0) {
-        dog.visit(day, TestDog.hold(HoldWord.LIFTED), EarVisit.NOTHING);
-      }
-      if (random.nextInt(30) == 0) {
-        HowOften often = OFTEN.get(random.nextInt(OFTEN.size()));
-        dog.visit(
-            day,
-            TestDog.order(CleaningInstruction.clean(often, Optional.of(day(day + 10)))),
-            EarVisit.NOTHING);
-      }
-      if (random.nextInt(20) == 0) {
-        dog.look(
-            day,
-            random.nextInt(3) == 0 ? LightLook.Change.WORSE : LightLook.Change.BETTER,
-            random.nextInt(4) == 0);
-      }
-    }
-    if (random.nextInt(3) == 0) {
-      dog.expects(
-          new UUID(20, seed),
-          3,
-          ExposureKind.BATH,
-          Season.ALL_YEAR,
-          DayOfWeek.of(1 + random.nextInt(7)));
-    }
-    return dog.record();
-  }
-
-  private static String sign(SplittableRandom random) {
-    return SIGNS[random.nextInt(SIGNS.length)];
   }
 
   private static Preferences preferences(long seed) {
@@ -163,7 +92,7 @@ class PlanLawTest {
   @ParameterizedTest
   @MethodSource("seeds")
   void whatLiesAfterTodayChangesNothing(long seed) {
-    DogRecord dog = drawn(seed);
+    DogRecord dog = DrawnDog.record(seed);
     DogRecord upToToday =
         with(dog, dog.inOrder().stream().filter(fact -> !fact.day().isAfter(day(TODAY))));
 
@@ -173,7 +102,7 @@ class PlanLawTest {
   @ParameterizedTest
   @MethodSource("seeds")
   void theOrderInWhichFactsCameDoesNotMatterAndPlanningTwiceGivesTheSame(long seed) {
-    DogRecord dog = drawn(seed);
+    DogRecord dog = DrawnDog.record(seed);
     List<Dated> shuffled = new ArrayList<>(dog.inOrder());
     Collections.shuffle(shuffled, new Random(seed));
 
@@ -185,7 +114,7 @@ class PlanLawTest {
   @ParameterizedTest
   @MethodSource("seeds")
   void aHeldEarIsNeverToBeCleaned(long seed) {
-    DogPlan plan = plan(drawn(seed), seed);
+    DogPlan plan = plan(DrawnDog.record(seed), seed);
     for (Side side : Side.values()) {
       if (plan.ears().get(side).hold().isPresent()) {
         assertThat(plan.cleanings()).noneMatch(item -> item.ears().contains(side));
@@ -196,7 +125,7 @@ class PlanLawTest {
   /** The same with what a person says of what is planned then. */
   private static DogRecord spokenOf(long seed) {
     SplittableRandom random = new SplittableRandom(seed + 7);
-    DogRecord dog = drawn(seed);
+    DogRecord dog = DrawnDog.record(seed);
     List<Dated> said = new ArrayList<>();
     List<PlanItem> items = PLANNER.plan(dog, preferences(seed), day(TODAY - 5)).items();
     for (PlanItem item : items) {
@@ -265,7 +194,7 @@ class PlanLawTest {
   @ParameterizedTest
   @MethodSource("seeds")
   void waterNeverGivesALaterDateThanNone(long seed) {
-    DogRecord wet = drawn(seed);
+    DogRecord wet = DrawnDog.record(seed);
     DogRecord dry =
         with(
             wet,
@@ -285,7 +214,7 @@ class PlanLawTest {
   @ParameterizedTest
   @MethodSource("seeds")
   void everyItemHasAnIdOfItsOwnAWindowAndAReason(long seed) {
-    DogPlan plan = plan(drawn(seed), seed);
+    DogPlan plan = plan(DrawnDog.record(seed), seed);
 
     assertThat(plan.items()).extracting(PlanItem::id).doesNotHaveDuplicates();
     assertThat(plan.items()).isNotEmpty().allSatisfy(i -> assertThat(i.reasons()).isNotEmpty());

@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.evenlobe.core.TestDog.day;
 
 import java.time.Instant;
+import java.time.LocalTime;
 import java.time.ZoneOffset;
 import java.util.List;
 import java.util.Optional;
@@ -25,6 +26,7 @@ import org.evenlobe.core.record.EarCleaning;
 import org.evenlobe.core.record.EarCleaning.Noticed;
 import org.evenlobe.core.record.Handled;
 import org.evenlobe.core.record.Load;
+import org.evenlobe.core.record.Moment;
 import org.evenlobe.core.record.Preferences;
 import org.evenlobe.core.record.Rung;
 import org.evenlobe.core.record.Supply;
@@ -52,9 +54,10 @@ class SessionPlanTest {
   private static CleaningSession session(TestDog dog, int day) {
     DogRecord record = dog.record();
     return Sessions.cleaning(
-        record,
         DogHistory.of(record, day(day)),
-        plan(dog, day),
+        then -> PLANNER.plan(then, Preferences.DEFAULT),
+        Moment.of(
+            day(day).atTime(LocalTime.of(21, 0)).atZone(TestDog.ZONE).toInstant(), TestDog.ZONE),
         List.of(Side.values()),
         true,
         CleaningWays.DEFAULT);
@@ -77,10 +80,13 @@ class SessionPlanTest {
     }
 
     @Test
-    void endsWhereTodaysCheckSaysStop() {
-      TestDog dog = new TestDog().cleaned(0, Side.values()).check(28, "odour=FOUL", "");
+    void endsWhereTodaysCheckSaysStopForThatEarOnly() {
+      TestDog both = new TestDog().cleaned(0, Side.values()).check(28, "odour=FOUL", "odour=FOUL");
+      assertThat(session(both, 28).ending().orElseThrow().cause()).isEqualTo(Ending.Cause.VERDICT);
 
-      assertThat(session(dog, 28).ending().orElseThrow().cause()).isEqualTo(Ending.Cause.VERDICT);
+      TestDog one = new TestDog().cleaned(0, Side.values()).check(28, "odour=FOUL", "");
+      assertThat(session(one, 28).ending()).isEmpty();
+      assertThat(session(one, 28).order()).containsExactly(Side.LEFT);
     }
 
     @Test

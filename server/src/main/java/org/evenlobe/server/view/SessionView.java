@@ -5,6 +5,7 @@ import java.time.ZoneId;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
+import java.util.function.Function;
 import java.util.stream.IntStream;
 import org.evenlobe.core.cleaning.CleaningSession;
 import org.evenlobe.core.ear.Canal;
@@ -17,13 +18,14 @@ import org.evenlobe.core.measure.EarPair;
 import org.evenlobe.core.measure.Side;
 import org.evenlobe.core.measure.Volume;
 import org.evenlobe.core.plan.CleaningOutcome;
-import org.evenlobe.core.plan.DogPlan;
 import org.evenlobe.core.plan.Planner;
 import org.evenlobe.core.plan.Sessions;
 import org.evenlobe.core.record.CleaningRecord;
 import org.evenlobe.core.record.DogRecord;
+import org.evenlobe.core.record.Moment;
 import org.evenlobe.core.record.Practice;
 import org.evenlobe.core.record.Supply;
+import org.evenlobe.server.access.HouseholdDay;
 import org.evenlobe.server.cleaning.ProgressRequest;
 import org.evenlobe.server.cleaning.SessionProgress;
 import org.evenlobe.server.plan.Plans;
@@ -47,18 +49,21 @@ class SessionView {
   private final SessionProgress progress;
   private final Planner planner;
   private final Plans plans;
+  private final HouseholdDay day;
 
   SessionView(
       FoldedDogs dogs,
       SupplyAnswers supplies,
       SessionProgress progress,
       Planner planner,
-      Plans plans) {
+      Plans plans,
+      HouseholdDay day) {
     this.dogs = dogs;
     this.supplies = supplies;
     this.progress = progress;
     this.planner = planner;
     this.plans = plans;
+    this.day = day;
   }
 
   /**
@@ -113,11 +118,18 @@ class SessionView {
   @Transactional(readOnly = true)
   public GuidedSession cleaning(UUID dog, List<Side> ears, boolean helper) {
     Standing standing = plans.standing();
+    Moment now = Moment.of(day.now(), standing.zone());
     return session(
         dog,
         standing,
-        (record, history, plan) ->
-            Sessions.cleaning(record, history, plan, ears, helper, standing.how().ways()));
+        history ->
+            Sessions.cleaning(
+                history,
+                then -> plans.alone(then, standing),
+                now,
+                ears,
+                helper,
+                standing.how().ways()));
   }
 
   /**
@@ -132,26 +144,22 @@ class SessionView {
     return session(
         dog,
         standing,
-        (record, history, plan) ->
-            Sessions.practice(record, history, plan, helper, standing.how().ways()));
+        history ->
+            Sessions.practice(
+                history, plans.alone(history, standing), helper, standing.how().ways()));
   }
 
-  /** Builds a session from what is known of a dog. */
-  private interface Building {
-    CleaningSession build(DogRecord record, DogHistory history, DogPlan plan);
-  }
-
-  private GuidedSession session(UUID id, Standing standing, Building building) {
+  private GuidedSession session(
+      UUID id, Standing standing, Function<DogHistory, CleaningSession> building) {
     LocalDate today = standing.today();
     DogHistory history = dogs.one(id, today).history();
     DogRecord record = history.dog();
-    DogPlan plan = plans.alone(history, standing);
     return new GuidedSession(
         id,
         record.profile().name(),
         today,
         standing.zone(),
-        building.build(record, history, plan),
+        building.apply(history),
         Canals.of(record, today).map(pair -> pair.map(CanalGauge::of)),
         supplies.all().stream()
             .map(SupplyAnswers.Kept::supply)

@@ -61,8 +61,29 @@ class SessionTest {
   }
 
   @Test
-  void endsWithWhatToDoWhereAnEarIsFoul() {
+  void goesOnWithTheOtherEarWhereOneIsFoul() {
     checked(Samples.QUIET_EAR, Samples.FOUL_EAR);
+
+    JsonNode whole = owner.get(session).json();
+
+    assertThat(whole.at("/session/ending").isMissingNode()).isTrue();
+    assertThat(whole.at("/session/order").toString()).isEqualTo("[\"RIGHT\"]");
+  }
+
+  @Test
+  void carriesItsCheckWithTheStepsThatItLeadsTo() {
+    JsonNode check = owner.get(session).json().at("/session/check");
+
+    assertThat(check.at("/tables/right/lines").size()).isGreaterThan(30);
+    assertThat(check.at("/tables/right/lines/0/when/all/0/sign").asString()).isEqualTo("HEAD_TILT");
+    assertThat(check.at("/ways").toString()).contains("right-1-fill", "left-wipe");
+    assertThat(check.at("/sayings").size()).isEqualTo(16);
+    assertThat(check.at("/closing/0/kind").asString()).isEqualTo("DRY");
+  }
+
+  @Test
+  void endsWithWhatToDoWhereBothEarsAreFoul() {
+    checked(Samples.FOUL_EAR, Samples.FOUL_EAR);
 
     JsonNode ended = owner.get(session).json();
 

@@ -1,0 +1,92 @@
+package org.evenlobe.core.cleaning;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
+import org.evenlobe.core.measure.EarPair;
+import org.evenlobe.core.measure.Side;
+import org.evenlobe.core.measure.Volume;
+import org.evenlobe.core.record.CanalHair;
+import org.evenlobe.core.record.CleaningMethod;
+import org.evenlobe.core.record.Swabs;
+
+/**
+ * What is laid out for a session (rule CLEAN_WIPES): named for the methods, with amounts.
+ *
+ * <p>For example two ears to be filled, 4.2 mL each, one round expected: "Cotton balls: 4 for the
+ * right ear, 4 for the left ear. Cleaner: 8.4 mL a round. Towel, hand towel, treats."
+ */
+final class Kit {
+  private final SessionSetting setting;
+  private final EarPair<EarBefore> before;
+  private final EarPair<EarTask> tasks;
+  private final List<Side> order;
+
+  Kit(SessionSetting setting, EarPair<EarBefore> before, EarPair<EarTask> tasks, List<Side> order) {
+    this.setting = setting;
+    this.before = before;
+    this.tasks = tasks;
+    this.order = order;
+  }
+
+  String words() {
+    List<String> things = new ArrayList<>();
+    things.add(wipes());
+    things.add(cleaner());
+    if (does(CleaningMethod.SYRINGE)) {
+      things.add("Blunt syringe and a bowl");
+    } else if (does(CleaningMethod.SOAKED_PAD)) {
+      things.add("A bowl for the pads");
+    }
+    hair().ifPresent(things::add);
+    if (setting.ways().swabs() == Swabs.FOLDS_ONLY) {
+      things.add("Swabs, for the folds only");
+    }
+    if (setting.bites()) {
+      things.add("Muzzle");
+    }
+    things.add("Towel, hand towel, dry pads, treats; gloves if you like");
+    return String.join(". ", things) + ". Where it may splash.";
+  }
+
+  private String wipes() {
+    return order.stream()
+        .map(side -> tasks.get(side).habit().wipesToLayOut() + " for the " + side.ear())
+        .collect(Collectors.joining(", ", setting.ways().wipes().many() + ": ", ""));
+  }
+
+  private String cleaner() {
+    List<Side> poured =
+        order.stream()
+            .filter(side -> tasks.get(side).method().filter(CleaningMethod::inCanal).isPresent())
+            .toList();
+    double round =
+        poured.stream()
+            .flatMap(side -> tasks.get(side).perFill().stream())
+            .mapToDouble(Volume::millilitres)
+            .sum();
+    return poured.isEmpty()
+        ? "Cleaner, for the wipes only"
+        : round == 0 ? "Cleaner" : String.format(Locale.ROOT, "Cleaner: %.1f mL a round", round);
+  }
+
+  private boolean does(CleaningMethod method) {
+    return order.stream().anyMatch(side -> tasks.get(side).method().equals(Optional.of(method)));
+  }
+
+  private Optional<String> hair() {
+    boolean hairy =
+        Stream.of(Side.values()).anyMatch(side -> before.get(side).hair() != CanalHair.NONE);
+    if (!hairy) {
+      return Optional.empty();
+    }
+    return switch (setting.ways().hair()) {
+      case LEAVE -> Optional.empty();
+      case TRIM -> Optional.of("Blunt-tipped scissors and a comb");
+      case PLUCK -> Optional.of("Ear powder and a comb");
+    };
+  }
+}
