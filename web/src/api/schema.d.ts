@@ -2105,6 +2105,7 @@ export interface components {
       /** @enum {string} */
       ear: 'RIGHT' | 'LEFT';
       habit: components['schemas']['Habit'];
+      mayFully: boolean;
       /** @enum {string} */
       method?: 'FILL' | 'SOAKED_PAD' | 'SYRINGE' | 'WIPE';
       narrowed: boolean;
@@ -4124,6 +4125,7 @@ export interface operations {
     parameters: {
       query: {
         ears: ('RIGHT' | 'LEFT')[];
+        fully?: boolean;
         helper: boolean;
       };
       header?: never;

@@ -27,7 +27,7 @@ export function EarHeads({
       sx={{
         ...PAIR_COLUMNS,
         position: 'sticky',
-        top: 0,
+        top: 'var(--heads-top, 0px)',
         zIndex: 1,
         bgcolor: 'background.paper',
         pt: 1.5,

@@ -90,7 +90,7 @@ export type EarForm = CheckForm['right'];
 /** The form's name of each ear. */
 export const EAR_OF_SIDE = { RIGHT: 'right', LEFT: 'left' } as const satisfies Record<Side, string>;
 
-const QUIET_DOG: CheckForm['dog'] = {
+export const QUIET_DOG: CheckForm['dog'] = {
   shaking: 'NONE',
   scratching: 'NONE',
   pawed: 'NOT_SAID',

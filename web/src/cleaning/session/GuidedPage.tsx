@@ -7,7 +7,14 @@ import { useHousehold, useKnownMe } from '../../household/useMe';
 import { dayIn, momentOf } from '../../measure/days';
 import { SIDES, type Side } from '../../measure/side';
 import { Failure } from '../../ui/Failure';
-import { forgetSession, keptProgress, keptSession, type DeviceSession } from './device';
+import {
+  forgetSession,
+  keepHelper,
+  keptHelper,
+  keptProgress,
+  keptSession,
+  type DeviceSession,
+} from './device';
 import { EndingView } from './EndingView';
 import { OutcomeView } from './OutcomeView';
 import {
@@ -58,7 +65,8 @@ export function GuidedPage({ purpose }: { purpose: Purpose }) {
   const person = me?.id ?? kept?.person;
   const waiting = useSending(person, forgetDraftOf);
   const [ears, setEars] = useState<Side[]>(() => askedEars(search));
-  const [helper, setHelper] = useState(true);
+  const [helper, setHelper] = useState(() => keptHelper(dog) ?? true);
+  const [fully, setFully] = useState(false);
   const [wanted, setWanted] = useState<Progress>();
   const [phase, setPhase] = useState<Phase>(() => firstPhase(kept));
   const resumed = phase.at === 'playing' && phase.begun === kept ? kept : undefined;
@@ -66,6 +74,7 @@ export function GuidedPage({ purpose }: { purpose: Purpose }) {
     purpose,
     dog,
     resumed?.progress.ears ?? ears,
+    fully,
     resumed?.progress.helper ?? helper,
     phase.at === 'start' || resumed !== undefined,
   );
@@ -256,8 +265,13 @@ export function GuidedPage({ purpose }: { purpose: Purpose }) {
       helper={helper}
       begun={draft}
       fresh={fresh}
+      fully={fully}
+      onFully={setFully}
       onEars={setEars}
-      onHelper={setHelper}
+      onHelper={(there) => {
+        setHelper(there);
+        keepHelper(dog, there);
+      }}
       onBegin={() =>
         play(guided, begin(guided.session, { id: newId(), ears, helper, now: new Date() }))
       }

@@ -90,7 +90,11 @@ export function SessionCheckView({
         </Box>
       }
     >
-      <Stack spacing={1.5} sx={{ maxWidth: 900, mx: 'auto' }}>
+      <Stack
+        spacing={1.5}
+        // the heads stick to the edge of the frame, not to its padding
+        sx={{ maxWidth: 900, mx: 'auto', '--heads-top': { xs: '-8px', md: '-16px' } }}
+      >
         <Box>
           <Typography variant="h1" component="h2" sx={{ fontSize: { xs: '1.4rem', md: '1.8rem' } }}>
             Look, sniff, feel: both ears

@@ -68,6 +68,11 @@ export function SessionPlayer({
     },
     [forward, onFinish, progress, step, tap],
   );
+  // on request: a timed step leads to the next by itself, while both hands are at the ear
+  const isOver = progress.secondsLeft === 0;
+  useEffect(() => {
+    if (isOver && keptSound().goesOn) goOn();
+  }, [isOver, goOn]);
   const keys = useMemo<KeyActions>(() => {
     const ear = step?.ear;
     const taps = ear && ofSide(progress, ear);

@@ -38,6 +38,8 @@ export function StartView({
   helper,
   begun,
   fresh,
+  fully,
+  onFully,
   onEars,
   onHelper,
   onBegin,
@@ -50,6 +52,9 @@ export function StartView({
   begun: Progress | undefined;
   /** Whether what is shown is how things stand now, so that a session may begin from it. */
   fresh: boolean;
+  /** Whether quiet ears that are not due are cleaned fully all the same. */
+  fully: boolean;
+  onFully: (fully: boolean) => void;
   onEars: (ears: Side[]) => void;
   onHelper: (helper: boolean) => void;
   onBegin: () => void;
@@ -117,6 +122,12 @@ export function StartView({
         ) : (
           <Stack spacing={1}>
             <WhatIsDone guided={guided} />
+            {(fully || session.ears.right.mayFully || session.ears.left.mayFully) && (
+              <FormControlLabel
+                control={<Switch checked={fully} onChange={(_, all) => onFully(all)} />}
+                label="Clean it fully today all the same"
+              />
+            )}
             {session.reasons.map((reason) => (
               <Typography key={reason.sentence} variant="body2" color="textSecondary">
                 {reason.sentence}
@@ -203,7 +214,10 @@ function SoundSwitches() {
     <Box>
       <FormControlLabel
         control={
-          <Switch checked={sound.quiet} onChange={(_, quiet) => change({ quiet, voice: !quiet })} />
+          <Switch
+            checked={sound.quiet}
+            onChange={(_, quiet) => change({ ...sound, quiet, voice: !quiet })}
+          />
         }
         label="Quiet: no tone, the phone shakes instead"
       />
@@ -212,6 +226,12 @@ function SoundSwitches() {
           <Switch checked={sound.voice} onChange={(_, voice) => change({ ...sound, voice })} />
         }
         label="Say each step aloud"
+      />
+      <FormControlLabel
+        control={
+          <Switch checked={sound.goesOn} onChange={(_, goesOn) => change({ ...sound, goesOn })} />
+        }
+        label="Go on by itself when the time of a step is up"
       />
     </Box>
   );

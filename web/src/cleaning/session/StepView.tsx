@@ -1,5 +1,7 @@
 import WarningIcon from '@mui/icons-material/WarningAmberOutlined';
+import SoundIcon from '@mui/icons-material/VolumeUpOutlined';
 import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
 import FormControlLabel from '@mui/material/FormControlLabel';
 import Switch from '@mui/material/Switch';
 import Typography from '@mui/material/Typography';
@@ -20,6 +22,7 @@ import {
   type Step,
   type Tap,
 } from './progress';
+import { squelch } from './signals';
 import { TimerRing } from './TimerRing';
 import { WipeCount } from './WipeCount';
 
@@ -188,11 +191,19 @@ function beside({
           height: '100%',
           minHeight: 0,
           display: 'grid',
-          gridTemplateRows: 'minmax(0, 1fr) auto',
+          gridTemplateRows: 'minmax(0, 1fr) auto auto',
           justifyItems: 'center',
         }}
       >
         {ring}
+        <Box sx={{ display: 'flex', flexWrap: 'wrap', justifyContent: 'center', gap: 0.5 }}>
+          <Button size="small" startIcon={<SoundIcon />} onClick={() => squelch(true)}>
+            Sounds wet: like this
+          </Button>
+          <Button size="small" startIcon={<SoundIcon />} onClick={() => squelch(false)}>
+            Not yet: like this
+          </Button>
+        </Box>
         <FormControlLabel
           control={
             <Switch

@@ -14,10 +14,14 @@ const RUNNING = 'evenlobe.session.';
 /** How far it got, apart from it: that is written every second, and the rest is large. */
 const REACHED = 'evenlobe.reached.';
 const SOUND = 'evenlobe.session-sound';
+const HELPER = 'evenlobe.session-helper.';
 
+/** What a session may do by itself. */
 export interface Sound {
   quiet: boolean;
   voice: boolean;
+  /** Whether it goes on to the next step when the time is up, so that no hand is needed. */
+  goesOn: boolean;
 }
 
 function read<T>(key: string): T | undefined {
@@ -71,7 +75,16 @@ export function forgetSession(dog: string): void {
 
 /** Tone and voice as they were last set on this device; in quiet mode the voice is off. */
 export function keptSound(): Sound {
-  return read<Sound>(SOUND) ?? { quiet: false, voice: true };
+  return { quiet: false, voice: true, goesOn: false, ...read<Partial<Sound>>(SOUND) };
+}
+
+/** Whether somebody helped with that dog last time. */
+export function keptHelper(dog: string): boolean | undefined {
+  return read<boolean>(HELPER + dog);
+}
+
+export function keepHelper(dog: string, helper: boolean): void {
+  write(HELPER + dog, helper);
 }
 
 export function keepSound(sound: Sound): void {

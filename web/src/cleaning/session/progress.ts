@@ -14,6 +14,7 @@ export type Handled = NonNullable<Progress['handled']>;
 
 /** After a longer gap the clock goes on from where it stood: the device slept or was dead. */
 const LONGEST_GAP_SECONDS = 60;
+const STEPS_AFTER_CHECK = 12;
 const { min: FEWEST_WIPES, max: MOST_WIPES } = LIMITS.EarCleaning.wipes;
 
 /** What a person taps, and the clock. */
@@ -260,7 +261,8 @@ export function cleaningOf(
 
 /** How far along the open step is, counted in the steps still ahead without further rounds. */
 export function share(session: Session, progress: Progress): number {
-  let ahead = 0;
+  // the check of a session leads on, to steps that are not known yet
+  let ahead = session.check ? STEPS_AFTER_CHECK : 0;
   for (let step = openStep(session, progress); step?.next; step = stepOf(session, step.next)) {
     ahead += 1;
   }

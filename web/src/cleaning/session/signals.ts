@@ -33,6 +33,38 @@ export function tone({ quiet }: Sound): void {
   oscillator.stop(now + TONE_SECONDS);
 }
 
+const SQUELCHES = 3;
+const SQUELCH_SECONDS = 0.22;
+
+/**
+ * What a massage sounds like, made on the device: wet, a low tone that jumps up under a moving
+ * filter, three times; not yet, only the dull rub of fingers on hair.
+ */
+export function squelch(wet: boolean): void {
+  wakeSound();
+  if (!audio) return;
+  for (let time = 0; time < SQUELCHES; time++) {
+    const at = audio.currentTime + time * 2 * SQUELCH_SECONDS;
+    const until = at + SQUELCH_SECONDS;
+    const oscillator = audio.createOscillator();
+    const filter = audio.createBiquadFilter();
+    const gain = audio.createGain();
+    oscillator.type = 'sawtooth';
+    oscillator.frequency.setValueAtTime(wet ? 70 : 45, at);
+    oscillator.frequency.exponentialRampToValueAtTime(wet ? 260 : 50, until);
+    filter.type = wet ? 'bandpass' : 'lowpass';
+    filter.Q.value = wet ? 9 : 1;
+    filter.frequency.setValueAtTime(wet ? 300 : 120, at);
+    filter.frequency.exponentialRampToValueAtTime(wet ? 1400 : 90, until);
+    gain.gain.setValueAtTime(0.001, at);
+    gain.gain.exponentialRampToValueAtTime(SOFTLY, at + 0.05);
+    gain.gain.exponentialRampToValueAtTime(0.001, until);
+    oscillator.connect(filter).connect(gain).connect(audio.destination);
+    oscillator.start(at);
+    oscillator.stop(until);
+  }
+}
+
 /** Says a line with a voice of the device's own; one that needs a network stays silent. */
 export function speak(line: string, { voice }: Sound): void {
   if (!voice || typeof speechSynthesis === 'undefined') return;

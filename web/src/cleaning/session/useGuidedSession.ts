@@ -10,13 +10,14 @@ export function useGuidedSession(
   purpose: Session['purpose'],
   dog: string,
   ears: readonly Side[],
+  fully: boolean,
   helper: boolean,
   enabled: boolean,
 ) {
   const household = useHousehold().id;
   const path = { household, dog };
   return useQuery({
-    queryKey: [household, 'session', purpose, dog, ears, helper],
+    queryKey: [household, 'session', purpose, dog, ears, fully, helper],
     enabled,
     placeholderData: keepPreviousData,
     // what a session is built from may have changed a moment ago
@@ -28,7 +29,7 @@ export function useGuidedSession(
               params: { path, query: { helper } },
             })
           : api.GET('/api/households/{household}/dogs/{dog}/session', {
-              params: { path, query: { ears: [...ears], helper } },
+              params: { path, query: { ears: [...ears], fully, helper } },
             }),
       ),
   });

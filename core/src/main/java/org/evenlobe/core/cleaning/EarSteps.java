@@ -24,6 +24,7 @@ import org.evenlobe.core.record.Swabs;
 final class EarSteps {
   private static final int ROUNDS = 3;
   private static final int SYRINGE_ROUNDS = 5;
+  private static final int SHAKE_SECONDS = 20;
   private static final int MASSAGE_SECONDS = 30;
   private static final int LONG_MASSAGE_SECONDS = 60;
 
@@ -204,7 +205,8 @@ final class EarSteps {
     return StepDraft.of(
             Kind.SHAKE, "Let it shake", "Towel over its head, then let go. Again if it wants to.")
         .because("Shaking brings up what the liquid has loosened.")
-        .until("It has stopped shaking.");
+        .until("It has stopped shaking.")
+        .timed(StepTimer.of(SHAKE_SECONDS));
   }
 
   private StepDraft wipe(boolean last, int rounds) {

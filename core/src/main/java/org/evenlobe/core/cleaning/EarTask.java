@@ -13,6 +13,8 @@ import org.evenlobe.core.rule.Reason;
  * @param ear which
  * @param method how; empty where it is left alone
  * @param narrowed whether that is less than the household would do
+ * @param mayFully whether it is only wiped because it is quiet and not due, so that a person may
+ *     have it cleaned fully all the same
  * @param ordered whether a vet who has seen it ordered it
  * @param perFill what one fill takes, where that is known
  * @param habit what its last sessions took
@@ -22,6 +24,7 @@ public record EarTask(
     Side ear,
     Optional<CleaningMethod> method,
     boolean narrowed,
+    boolean mayFully,
     boolean ordered,
     Optional<Volume> perFill,
     Habit habit,

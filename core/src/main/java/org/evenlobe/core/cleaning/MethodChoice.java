@@ -29,6 +29,7 @@ final class MethodChoice {
   private final CleaningMethod preferred;
   private final Rung rung;
   private final List<Reason> reasons = new ArrayList<>();
+  private boolean mayFully;
 
   private MethodChoice(Side side, EarBefore ear, CleaningMethod preferred, Rung rung) {
     this.side = side;
@@ -47,7 +48,8 @@ final class MethodChoice {
     Optional<Volume> perFill =
         method.equals(Optional.of(CleaningMethod.SYRINGE)) ? ear.syringe() : ear.canal();
     boolean ordered = ear.order().filter(CleaningInstruction::cleans).isPresent();
-    return new EarTask(side, method, narrowed, ordered, perFill, ear.habit(), choice.reasons);
+    return new EarTask(
+        side, method, narrowed, choice.mayFully, ordered, perFill, ear.habit(), choice.reasons);
   }
 
   private Optional<CleaningMethod> method() {
@@ -73,7 +75,11 @@ final class MethodChoice {
       return none(
           "It allows %s as yet: practise first. A cleaning comes at rung 5, wiping only, and a full"
                   .formatted(rung.words())
-              + " one at rung 6.");
+              + " one at rung 6."
+              + (ear.verdict() == Verdict.CLEAN
+                  ? " It is waxy now: with a helper, wipe what you can see; or have a groomer or"
+                      + " your vet do it."
+                  : ""));
     }
     return Optional.of(narrowed());
   }
@@ -125,10 +131,12 @@ final class MethodChoice {
     if (rung == Rung.WET_PAD) {
       return Optional.of("It allows wiping as yet (rung 5): no liquid goes in.");
     }
-    return ear.verdict() == Verdict.LEAVE && !ear.due()
-        ? Optional.of(
-            "The %s is quiet and not due: wiping what you can see is enough.".formatted(side.ear()))
-        : Optional.empty();
+    if (ear.verdict() != Verdict.LEAVE || ear.due()) {
+      return Optional.empty();
+    }
+    mayFully = true;
+    return Optional.of(
+        "The %s is quiet and not due: wiping what you can see is enough.".formatted(side.ear()));
   }
 
   private void beyondTheLadder() {

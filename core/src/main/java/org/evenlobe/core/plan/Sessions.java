@@ -75,13 +75,15 @@ public final class Sessions {
   private final DogRecord dog;
   private final DogHistory history;
   private final DogPlan plan;
+  private final boolean fully;
   private final LocalDate today;
   private final Optional<EarPair<CanalEstimate>> canals;
 
-  private Sessions(DogHistory history, DogPlan plan) {
+  private Sessions(DogHistory history, DogPlan plan, boolean fully) {
     this.dog = history.dog();
     this.history = history;
     this.plan = plan;
+    this.fully = fully;
     this.today = plan.today();
     this.canals = Canals.of(dog, today);
   }
@@ -91,6 +93,7 @@ public final class Sessions {
    *
    * @param plans plans the dog by a history
    * @param now when it would begin
+   * @param fully whether they are cleaned fully though they may be quiet and not due
    * @param helper whether a second person is there
    * @param household how the household does it
    */
@@ -99,25 +102,30 @@ public final class Sessions {
       Function<DogHistory, DogPlan> plans,
       Moment now,
       List<Side> ears,
+      boolean fully,
       boolean helper,
       CleaningWays household) {
-    Sessions sessions = new Sessions(history, plans.apply(history));
+    Sessions sessions = new Sessions(history, plans.apply(history), fully);
     return SessionBuilder.cleaning(
         sessions.setting(helper, household),
         sessions.before(ears),
         sessions.isCheckedToday()
             ? Optional.empty()
-            : Optional.of(ahead(history, plans, now, ears)));
+            : Optional.of(ahead(history, plans, now, ears, fully)));
   }
 
   private static CheckAhead ahead(
-      DogHistory history, Function<DogHistory, DogPlan> plans, Moment now, List<Side> ears) {
+      DogHistory history,
+      Function<DogHistory, DogPlan> plans,
+      Moment now,
+      List<Side> ears,
+      boolean fully) {
     return new CheckAhead(
         history.tables(),
         history.startsFrom(),
         MILD_FINDINGS.stream()
             .map(found -> asIf(history, now, found))
-            .map(then -> new Sessions(then, plans.apply(then)).before(ears))
+            .map(then -> new Sessions(then, plans.apply(then), fully).before(ears))
             .map(CheckAhead.Outcome::new)
             .toList(),
         sayings(history));
@@ -150,7 +158,7 @@ public final class Sessions {
   /** The practice for where the dog stands on the trust ladder. */
   public static CleaningSession practice(
       DogHistory history, DogPlan plan, boolean helper, CleaningWays household) {
-    Sessions sessions = new Sessions(history, plan);
+    Sessions sessions = new Sessions(history, plan, false);
     return SessionBuilder.practice(sessions.setting(helper, household), sessions.before(List.of()));
   }
 
@@ -181,7 +189,7 @@ public final class Sessions {
         history.latest().map(AssessedCheck::check).map(check -> check.ears().get(side));
     return new EarBefore(
         asked,
-        due(side),
+        fully || due(side),
         history.verdictNow(side),
         seen.orElse(EarFinding.NOTHING),
         ear.hold().map(Sessions::why),

@@ -67,6 +67,7 @@ class CheckAheadTest {
         then -> PLANNER.plan(then, Preferences.DEFAULT),
         NOW,
         List.of(Side.values()),
+        false,
         true,
         CleaningWays.DEFAULT);
   }

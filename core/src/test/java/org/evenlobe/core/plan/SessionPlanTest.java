@@ -30,6 +30,7 @@ import org.evenlobe.core.record.Moment;
 import org.evenlobe.core.record.Preferences;
 import org.evenlobe.core.record.Rung;
 import org.evenlobe.core.record.Supply;
+import org.evenlobe.core.rule.Reason;
 import org.evenlobe.core.stock.StockOutlook;
 import org.junit.jupiter.api.Nested;
 import org.junit.jupiter.api.Test;
@@ -52,6 +53,10 @@ class SessionPlanTest {
   }
 
   private static CleaningSession session(TestDog dog, int day) {
+    return session(dog, day, false);
+  }
+
+  private static CleaningSession session(TestDog dog, int day, boolean fully) {
     DogRecord record = dog.record();
     return Sessions.cleaning(
         DogHistory.of(record, day(day)),
@@ -59,6 +64,7 @@ class SessionPlanTest {
         Moment.of(
             day(day).atTime(LocalTime.of(21, 0)).atZone(TestDog.ZONE).toInstant(), TestDog.ZONE),
         List.of(Side.values()),
+        fully,
         true,
         CleaningWays.DEFAULT);
   }
@@ -87,6 +93,21 @@ class SessionPlanTest {
       TestDog one = new TestDog().cleaned(0, Side.values()).check(28, "odour=FOUL", "");
       assertThat(session(one, 28).ending()).isEmpty();
       assertThat(session(one, 28).order()).containsExactly(Side.LEFT);
+    }
+
+    @Test
+    void cleansAQuietEarThatIsNotDueFullyWhereAPersonAsksForIt() {
+      TestDog dog = new TestDog().cleaned(20, Side.values()).quiet(7, 14, 21);
+
+      CleaningSession wiped = session(dog, 21);
+      assertThat(wiped.ears().right().method()).contains(CleaningMethod.WIPE);
+      assertThat(wiped.ears().right().mayFully()).isTrue();
+
+      CleaningSession full = session(dog, 21, true);
+      assertThat(full.ears().right().method()).contains(CleaningMethod.FILL);
+      assertThat(full.ears().right().reasons())
+          .extracting(Reason::sentence)
+          .contains("It was cleaned 1 day ago: too often irritates the skin.");
     }
 
     @Test

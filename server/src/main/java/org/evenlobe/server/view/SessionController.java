@@ -24,6 +24,7 @@ class SessionController {
    * The session that cleans.
    *
    * @param ears the ears to be cleaned, one or both
+   * @param fully whether they are cleaned fully though they may be quiet and not due
    * @param helper whether a second person is there
    */
   @GetMapping("/api/households/{household}/dogs/{dog}/session")
@@ -31,11 +32,12 @@ class SessionController {
       @PathVariable UUID household,
       @PathVariable UUID dog,
       @RequestParam List<Side> ears,
+      @RequestParam(defaultValue = "false") boolean fully,
       @RequestParam boolean helper) {
     if (ears.isEmpty() || ears.size() > Side.values().length) {
       throw InvalidFields.of("ears", "must name one ear or both");
     }
-    return sessions.cleaning(dog, ears, helper);
+    return sessions.cleaning(dog, ears, fully, helper);
   }
 
   /**

@@ -112,11 +112,12 @@ class SessionView {
   /**
    * The session that cleans those ears of a dog.
    *
+   * @param fully whether they are cleaned fully though they may be quiet and not due
    * @param helper whether a second person is there
    * @throws Refusal 404 if there is no such dog
    */
   @Transactional(readOnly = true)
-  public GuidedSession cleaning(UUID dog, List<Side> ears, boolean helper) {
+  public GuidedSession cleaning(UUID dog, List<Side> ears, boolean fully, boolean helper) {
     Standing standing = plans.standing();
     Moment now = Moment.of(day.now(), standing.zone());
     return session(
@@ -128,6 +129,7 @@ class SessionView {
                 then -> plans.alone(then, standing),
                 now,
                 ears,
+                fully,
                 helper,
                 standing.how().ways()));
   }
