@@ -948,6 +948,54 @@ export interface paths {
     patch?: never;
     trace?: never;
   };
+  '/api/households/{household}/seed-looks/{id}': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get?: never;
+    put: operations['put-seed-looks'];
+    post?: never;
+    delete: operations['remove-seed-looks'];
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  '/api/households/{household}/seed-looks/{id}/versions': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get: operations['versions-seed-looks'];
+    put?: never;
+    post?: never;
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  '/api/households/{household}/seed-looks/{id}/versions/{version}/restore': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get?: never;
+    put?: never;
+    post: operations['restore-seed-looks'];
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
   '/api/households/{household}/settings/{id}': {
     parameters: {
       query?: never;
@@ -2220,13 +2268,35 @@ export interface components {
       /** Format: uuid */
       expected: string;
       /** @enum {string} */
-      kind: 'SWIM' | 'BATH' | 'RAIN_WALK' | 'GROOMING' | 'DUST';
+      kind:
+        | 'SWIM'
+        | 'BATH'
+        | 'RAIN_WALK'
+        | 'GROOMING'
+        | 'GROOMING_DRY'
+        | 'FIELD'
+        | 'DUST'
+        | 'FOOD'
+        | 'PLACE'
+        | 'FLEA_TREATMENT'
+        | 'TRAVEL';
     };
     ExpectedExposure: {
       /** Format: uuid */
       id: string;
       /** @enum {string} */
-      kind: 'SWIM' | 'BATH' | 'RAIN_WALK' | 'GROOMING' | 'DUST';
+      kind:
+        | 'SWIM'
+        | 'BATH'
+        | 'RAIN_WALK'
+        | 'GROOMING'
+        | 'GROOMING_DRY'
+        | 'FIELD'
+        | 'DUST'
+        | 'FOOD'
+        | 'PLACE'
+        | 'FLEA_TREATMENT'
+        | 'TRAVEL';
       moment: components['schemas']['Moment'];
       season: components['schemas']['Season'];
       weekdays: (
@@ -2240,7 +2310,18 @@ export interface components {
       dogId: string;
       from: components['schemas']['YearDayRequest'];
       /** @enum {string} */
-      kind: 'SWIM' | 'BATH' | 'RAIN_WALK' | 'GROOMING' | 'DUST';
+      kind:
+        | 'SWIM'
+        | 'BATH'
+        | 'RAIN_WALK'
+        | 'GROOMING'
+        | 'GROOMING_DRY'
+        | 'FIELD'
+        | 'DUST'
+        | 'FOOD'
+        | 'PLACE'
+        | 'FLEA_TREATMENT'
+        | 'TRAVEL';
       until: components['schemas']['YearDayRequest'];
       weekdays: (
         'MONDAY' | 'TUESDAY' | 'WEDNESDAY' | 'THURSDAY' | 'FRIDAY' | 'SATURDAY' | 'SUNDAY'
@@ -2254,7 +2335,18 @@ export interface components {
       /** Format: uuid */
       id: string;
       /** @enum {string} */
-      kind: 'SWIM' | 'BATH' | 'RAIN_WALK' | 'GROOMING' | 'DUST';
+      kind:
+        | 'SWIM'
+        | 'BATH'
+        | 'RAIN_WALK'
+        | 'GROOMING'
+        | 'GROOMING_DRY'
+        | 'FIELD'
+        | 'DUST'
+        | 'FOOD'
+        | 'PLACE'
+        | 'FLEA_TREATMENT'
+        | 'TRAVEL';
       /** Format: date */
       lastDay: string;
       moment: components['schemas']['Moment'];
@@ -2267,7 +2359,18 @@ export interface components {
       /** Format: date */
       firstDay: string;
       /** @enum {string} */
-      kind: 'SWIM' | 'BATH' | 'RAIN_WALK' | 'GROOMING' | 'DUST';
+      kind:
+        | 'SWIM'
+        | 'BATH'
+        | 'RAIN_WALK'
+        | 'GROOMING'
+        | 'GROOMING_DRY'
+        | 'FIELD'
+        | 'DUST'
+        | 'FOOD'
+        | 'PLACE'
+        | 'FLEA_TREATMENT'
+        | 'TRAVEL';
       /** Format: date */
       lastDay: string;
       /** @description an IANA zone, such as Europe/Berlin */
@@ -2442,7 +2545,7 @@ export interface components {
       /** @description stands while what it counts from does */
       id: string;
       /** @enum {string} */
-      kind: 'VISIT' | 'DRY' | 'CHECK' | 'LOOK' | 'WATCH' | 'CLEAN' | 'PRACTICE';
+      kind: 'VISIT' | 'DRY' | 'SEEDS' | 'CHECK' | 'LOOK' | 'WATCH' | 'CLEAN' | 'PRACTICE';
       own: components['schemas']['Window'];
       pins: string[];
       pressing: boolean;
@@ -2572,6 +2675,17 @@ export interface components {
       day?: string;
       restorable: boolean;
       said?: components['schemas']['PracticeRequest'];
+      /** Format: int32 */
+      version: number;
+    };
+    KeptVersionSeedLookRequest: {
+      /** Format: date-time */
+      at: string;
+      by: string;
+      /** Format: date */
+      day?: string;
+      restorable: boolean;
+      said?: components['schemas']['SeedLookRequest'];
       /** Format: int32 */
       version: number;
     };
@@ -2834,7 +2948,7 @@ export interface components {
       /** @description stands while what it counts from does */
       id: string;
       /** @enum {string} */
-      kind: 'VISIT' | 'DRY' | 'CHECK' | 'LOOK' | 'WATCH' | 'CLEAN' | 'PRACTICE';
+      kind: 'VISIT' | 'DRY' | 'SEEDS' | 'CHECK' | 'LOOK' | 'WATCH' | 'CLEAN' | 'PRACTICE';
       own: components['schemas']['Window'];
       pins: string[];
       pressing: boolean;
@@ -2993,6 +3107,7 @@ export interface components {
         | 'PLAN_PINNED'
         | 'PLAN_DRY'
         | 'PLAN_WATER'
+        | 'PLAN_SEEDS'
         | 'PLAN_EXPECTED'
         | 'PLAN_HEAVY'
         | 'PLAN_DUE_BUT_CLEAN'
@@ -3044,6 +3159,14 @@ export interface components {
     Season: {
       from: components['schemas']['YearDay'];
       until: components['schemas']['YearDay'];
+    };
+    SeedLookRequest: {
+      /** Format: date-time */
+      at: string;
+      /** Format: uuid */
+      dogId: string;
+      /** @description an IANA zone, such as Europe/Berlin */
+      zone: string;
     };
     SessionCheck: {
       closing: components['schemas']['SessionStep'][];
@@ -5247,6 +5370,108 @@ export interface operations {
         };
         content: {
           'application/json': components['schemas']['IntervalPreview'];
+        };
+      };
+    };
+  };
+  'put-seed-looks': {
+    parameters: {
+      query?: never;
+      header?: {
+        'If-None-Match'?: string;
+        'If-Match'?: string;
+      };
+      path: {
+        household: string;
+        id: string;
+      };
+      cookie?: never;
+    };
+    requestBody: {
+      content: {
+        'application/json': components['schemas']['SeedLookRequest'];
+      };
+    };
+    responses: {
+      /** @description OK */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['FactAnswer'];
+        };
+      };
+    };
+  };
+  'remove-seed-looks': {
+    parameters: {
+      query?: never;
+      header?: {
+        'If-Match'?: string;
+      };
+      path: {
+        household: string;
+        id: string;
+      };
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      /** @description OK */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['FactAnswer'];
+        };
+      };
+    };
+  };
+  'versions-seed-looks': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path: {
+        household: string;
+        id: string;
+      };
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      /** @description OK */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['KeptVersionSeedLookRequest'][];
+        };
+      };
+    };
+  };
+  'restore-seed-looks': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path: {
+        household: string;
+        id: string;
+        version: number;
+      };
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      /** @description OK */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['FactAnswer'];
         };
       };
     };

@@ -55,9 +55,9 @@ export function ExposurePanel({
   }[when];
   const latestFirst = [...exposures].reverse().slice(0, SHOWN);
   return (
-    <Box component="section" aria-label="Water and dust">
+    <Box component="section" aria-label="Days to note">
       <Typography variant="h2" id="water" sx={{ mb: 0.5 }}>
-        Water and dust
+        Days to note
       </Typography>
       <Typography color="textSecondary" sx={{ mb: 1 }}>
         {waterSensitive

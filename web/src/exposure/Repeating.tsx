@@ -13,7 +13,7 @@ import { labelOf } from '../form/choice';
 import { useMayRecord } from '../household/useMe';
 import type { Schemas } from '../api/client';
 import { WEEKDAYS, type Weekday } from '../measure/weekdays';
-import { type Exposure } from './kinds';
+import { isDoneFor, type Exposure } from './kinds';
 import { MONTHS, months, repeatWords } from './season';
 import { useExpect, useUnexpect } from './useWater';
 
@@ -70,7 +70,7 @@ function RepeatForm({ dogId, onDone }: { dogId: string; onDone: () => void }) {
           label="What"
           value={kind}
           onChange={(value) => setKind(value as Exposure['kind'])}
-          options={WORDS.ExposureKind}
+          options={WORDS.ExposureKind.filter(({ value }) => isDoneFor(value))}
         />
         <Picked
           label="From"
@@ -98,8 +98,8 @@ function RepeatForm({ dogId, onDone }: { dogId: string; onDone: () => void }) {
         ))}
       </ToggleButtonGroup>
       <Typography variant="body2" color="textSecondary">
-        Each of these days is planned for drying, and asked about afterwards: it counts as water
-        only once you have said yes.
+        Each of these days is planned for drying, or for a look for seeds, and asked about
+        afterwards: it counts only once you have said yes.
       </Typography>
       {expect.isError && <Alert severity="error">{expect.error.message}</Alert>}
       <Stack direction="row" sx={{ gap: 1 }}>

@@ -7,15 +7,6 @@ import { useTries } from '../fact/useTries';
 type Expected = Omit<Schemas['ExpectedExposureRequest'], 'at' | 'zone' | 'dogId'>;
 export type ExpectedDay = Schemas['ExpectedDay'];
 
-/** Says that the ears of a dog were dried. */
-export function useDried(dogId: string) {
-  return useSay(
-    'dryings',
-    (_: void, when) => ({ dogId, ...when }),
-    () => 'Noted: dried.',
-  );
-}
-
 /** Says what happens to a dog's ears again and again. */
 export function useExpect(dogId: string, onSaved: () => void) {
   return useSay(

@@ -8,7 +8,7 @@ import { Link as RouterLink } from 'react-router';
 import { useMayRecord } from '../household/useMe';
 import type { Day } from '../measure/days';
 import { earsName } from '../measure/side';
-import { DriedButton } from '../exposure/DriedButton';
+import { SaidButton } from '../fact/SaidButton';
 import { LookButton } from '../visit/LookButton';
 import { caution, whenWords } from './agenda';
 import { KINDS } from './kinds';
@@ -144,7 +144,11 @@ function Line({
           </Typography>
         )}
       </Box>
-      {mayRecord && item.kind === 'DRY' && <DriedButton dogId={dogId} label={doing.label(name)} />}
+      {mayRecord && doing.said && (
+        <SaidButton dogId={dogId} kind={doing.said} label={doing.label(name)}>
+          {doing.button}
+        </SaidButton>
+      )}
       {mayRecord && item.kind === 'LOOK' && (
         <LookButton dogId={dogId} name={name} label={doing.label(name)} main={main} />
       )}

@@ -1,5 +1,6 @@
 import CheckIcon from '@mui/icons-material/VisibilityOutlined';
 import DropIcon from '@mui/icons-material/WaterDropOutlined';
+import SeedIcon from '@mui/icons-material/GrassOutlined';
 import PracticeIcon from '@mui/icons-material/PetsOutlined';
 import VetIcon from '@mui/icons-material/LocalHospitalOutlined';
 import WaterIcon from '@mui/icons-material/WavesOutlined';
@@ -27,6 +28,8 @@ export interface PlanKind {
   label: (name: string) => string;
   /** Where it goes on; left out where the button itself says that it is done. */
   to?: (dogId: string, item: ItemMark) => string;
+  /** The fact that the button says at once. */
+  said?: 'dryings' | 'seed-looks';
   /** Counted together in a line: "2 to check". */
   toDo: string;
   /** Above its reasons. */
@@ -53,6 +56,7 @@ export interface PlanKind {
 
 const DROP = 'M0 -14 C0.6 -10.5 5 -7.5 5 -3.5 A5 5 0 0 1 -5 -3.5 C-5 -7.5 -0.6 -10.5 0 -14 Z';
 const CROSS = 'M-2.5 -7 H2.5 V-2.5 H7 V2.5 H2.5 V7 H-2.5 V2.5 H-7 V-2.5 H-2.5 Z';
+const SEED = 'M0 -8 C5 -3 5 4 0 8 C-5 4 -5 -3 0 -8 Z';
 const WAVE = 'M-9 2 q2.25 -6 4.5 0 t4.5 0 t4.5 0 t4.5 0';
 const PLANNED = 'var(--mui-palette-mark-planned)';
 const PAPER = 'var(--mui-palette-background-paper)';
@@ -100,6 +104,7 @@ export const KINDS: Record<Kind, PlanKind> = {
     ofEars: false,
     button: 'Dried',
     label: (name) => `Dried: ${name}`,
+    said: 'dryings',
     toDo: 'to dry',
     why: 'Why dry them',
     whyLink: whyThisDay('Dry after water'),
@@ -108,6 +113,31 @@ export const KINDS: Record<Kind, PlanKind> = {
     ),
     cell: 'end',
     ribbon: 'toDry',
+    isUsual: true,
+    isLong: false,
+    isNext: false,
+    isTold: false,
+    isMovable: false,
+    isSkippable: true,
+  },
+  SEEDS: {
+    icon: SeedIcon,
+    word: 'Seeds',
+    words: () => 'look for seeds',
+    now: 'Look for seeds',
+    early: 'Look for seeds',
+    ofEars: false,
+    button: 'None found',
+    label: (name) => `Looked for seeds, none found: ${name}`,
+    said: 'seed-looks',
+    toDo: 'to look over',
+    why: 'Why look for seeds',
+    whyLink: whyThisDay('Look for seeds'),
+    mark: () => (
+      <path d={SEED} fill={PAPER} stroke="var(--mui-palette-mark-planned)" strokeWidth="2" />
+    ),
+    cell: 'end',
+    ribbon: 'none',
     isUsual: true,
     isLong: false,
     isNext: false,

@@ -52,6 +52,7 @@ import org.evenlobe.core.record.Preferences;
 import org.evenlobe.core.record.Rung;
 import org.evenlobe.core.record.SchedulingMode;
 import org.evenlobe.core.record.Season;
+import org.evenlobe.core.record.SeedLook;
 import org.evenlobe.core.record.Skip;
 import org.evenlobe.core.record.Smear;
 import org.evenlobe.core.record.StruckDay;
@@ -269,6 +270,11 @@ public final class TestDog {
 
   public TestDog dried(int day, int hour) {
     facts.add(new Drying(new UUID(8, day), Moment.of(at(day, hour), ZONE)));
+    return this;
+  }
+
+  public TestDog lookedForSeeds(int day, int hour) {
+    facts.add(new SeedLook(new UUID(9, day), Moment.of(at(day, hour), ZONE)));
     return this;
   }
 

@@ -180,7 +180,7 @@ class CheckIT {
       page.getByText("Ear trouble follows water").click();
       wren.button("Save").click();
       wren.atPage("Fen");
-      Locator water = wren.region("Water and dust");
+      Locator water = wren.region("Days to note");
 
       wren.button("Record: swim").click();
       assertThat(water).containsText("swim today");

@@ -190,7 +190,7 @@ public final class Screenshots {
       shoot(page, "month" + suffix);
       page.navigate("/");
       openDog(page, "Otter");
-      scrollTo(page, "Water and dust");
+      scrollTo(page, "Days to note");
       shoot(page, "water" + suffix);
       page.navigate("/");
       openDog(page, "Marram");

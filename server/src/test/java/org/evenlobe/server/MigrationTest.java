@@ -25,7 +25,7 @@ class MigrationTest {
 
   @Test
   void factsGetTheLocalDayThatTheServerHasReadInThemUntilNow() throws Exception {
-    JdbcTemplate database = leftBy("7");
+    JdbcTemplate database = leftBy("7", "at_once");
     Map<String, List<String>> before = rows(database);
 
     migrate(database.getDataSource(), MigrationVersion.LATEST);
@@ -45,9 +45,20 @@ class MigrationTest {
     assertThat(day(database, "appointment")).isEqualTo("2026-03-29");
   }
 
+  @Test
+  void laterMigrationsLeaveWhatTheVersionBeforeThemHadAsItWas() throws Exception {
+    JdbcTemplate database = leftBy("7", "step_by_step");
+    for (int version = 9; version <= 12; version++) {
+      Map<String, List<String>> before = rows(database);
+      before.remove("household_stamp");
+      migrate(database.getDataSource(), MigrationVersion.fromVersion(String.valueOf(version)));
+      assertThat(lost(database, before)).as("by version %d", version).isEmpty();
+    }
+  }
+
   /** A database of its own with what that version had in it. */
-  private static JdbcTemplate leftBy(String version) throws Exception {
-    JdbcTemplate database = new JdbcTemplate(RunningServer.emptyDatabase("left_by_" + version));
+  private static JdbcTemplate leftBy(String version, String name) throws Exception {
+    JdbcTemplate database = new JdbcTemplate(RunningServer.emptyDatabase(name));
     migrate(database.getDataSource(), MigrationVersion.fromVersion(version));
     database.execute(
         new ClassPathResource("databases/left-by-" + version + ".sql")

@@ -165,7 +165,7 @@ public final class Samples {
               ", \"right\": {\"change\": \"BETTER\", \"hurts\": false}, \"dogIsWell\": true");
       case "appointments" -> appointment(dog, then, "2026-01-02", "null");
       case "exposures" -> swim(dog, then, "2026-01-01", "2026-01-01");
-      case "dryings" -> said(dog, then, "");
+      case "dryings", "seed-looks" -> said(dog, then, "");
       case "expected-exposures" -> expectedSwim(dog, then, "\"MONDAY\"");
       case "struck-days" ->
           said(dog, then, ", \"expected\": \"%s\", \"on\": \"2026-01-01\"".formatted(dog));

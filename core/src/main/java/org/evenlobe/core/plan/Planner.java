@@ -23,6 +23,7 @@ import org.evenlobe.core.plan.learn.LearnedInterval;
 import org.evenlobe.core.plan.learn.StartingInterval;
 import org.evenlobe.core.plan.look.CareSchedule;
 import org.evenlobe.core.plan.look.CheckSchedule;
+import org.evenlobe.core.plan.look.SeedSchedule;
 import org.evenlobe.core.plan.look.VisitSchedule;
 import org.evenlobe.core.plan.look.WatchSchedule;
 import org.evenlobe.core.plan.situation.Situation;
@@ -103,6 +104,7 @@ public final class Planner {
         Stream.of(
                 visits,
                 WaterSchedule.items(now),
+                SeedSchedule.items(now),
                 WatchSchedule.items(now),
                 CatchUpSchedule.items(now, ears, visits),
                 OrderSchedule.items(now, ears),

@@ -107,6 +107,9 @@ public enum Rule {
   PLAN_WATER(
       "After water",
       Source.ownValue("where trouble follows water; not within 3 days of the last cleaning")),
+  PLAN_SEEDS(
+      "A look for seeds",
+      Source.ownValue("grass seeds wander: found the same evening they are still outside")),
   PLAN_EXPECTED("Expected", Source.ownValue("what was said to repeat, until it is struck out")),
   PLAN_HEAVY("Full of wax", Source.ownValue("grade 3 of plain wax: tomorrow at the latest")),
   PLAN_DUE_BUT_CLEAN(

@@ -33,6 +33,7 @@ import org.junit.jupiter.api.Nested;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.EnumSource;
 import org.junit.jupiter.params.provider.ValueSource;
 
 /** What moves a date. The dog's starting interval is 14 days; day 0 is a Monday. */
@@ -96,7 +97,68 @@ class MovedPlanTest {
   }
 
   @Nested
+  class FieldAndDust {
+    @ParameterizedTest
+    @EnumSource(
+        value = ExposureKind.class,
+        names = {"FIELD", "DUST"})
+    void asksForALookForSeedsTheSameEveningAndCleansNothing(ExposureKind kind) {
+      TestDog dog = new TestDog().filled(0, 2, 2).quiet(6).exposed(kind, 6, 6);
+
+      PlanItem look = of(on(6, dog), PlanItem.Kind.SEEDS).get(0);
+      assertThat(look.window()).isEqualTo(new Window(day(6), day(6), day(7)));
+      assertThat(look.standing()).isEqualTo(Standing.DUE);
+      assertThat(rules(look)).containsExactly(Rule.PLAN_SEEDS);
+      assertThat(of(on(6, dog), PlanItem.Kind.DRY)).isEmpty();
+      assertThat(best(on(6, dog))).isEqualTo(day(14));
+    }
+
+    @Test
+    void standsUntilTheNextDay() {
+      TestDog dog = new TestDog().exposed(ExposureKind.FIELD, 6, 6);
+      assertThat(of(on(7, dog), PlanItem.Kind.SEEDS)).hasSize(1);
+      assertThat(of(on(8, dog), PlanItem.Kind.SEEDS)).isEmpty();
+    }
+
+    @Test
+    void isDoneByALookOrACheckAfterItNotBefore() {
+      TestDog dog = new TestDog().exposed(ExposureKind.FIELD, 6, 6);
+      assertThat(of(on(6, dog.lookedForSeeds(6, 9)), PlanItem.Kind.SEEDS)).hasSize(1);
+      assertThat(of(on(6, dog.lookedForSeeds(6, 20)), PlanItem.Kind.SEEDS)).isEmpty();
+    }
+
+    @Test
+    void isAskedForWhereSuchADayIsExpected() {
+      TestDog dog =
+          new TestDog()
+              .expects(
+                  new UUID(20, 1), 3, ExposureKind.FIELD, Season.ALL_YEAR, day(6).getDayOfWeek());
+      assertThat(of(on(6, dog), PlanItem.Kind.SEEDS)).hasSize(1);
+      assertThat(of(on(6, dog.lookedForSeeds(6, 20)), PlanItem.Kind.SEEDS)).isEmpty();
+    }
+
+    @ParameterizedTest
+    @EnumSource(
+        value = ExposureKind.class,
+        names = {"FOOD", "PLACE", "FLEA_TREATMENT", "TRAVEL", "GROOMING_DRY"})
+    void othersAreOnlyNoted(ExposureKind kind) {
+      DogPlan plan = on(6, new TestDog().filled(0, 2, 2).exposed(kind, 6, 6));
+      assertThat(of(plan, PlanItem.Kind.SEEDS)).isEmpty();
+      assertThat(of(plan, PlanItem.Kind.DRY)).isEmpty();
+    }
+  }
+
+  @Nested
   class Water {
+    @Test
+    void keepsEarsDryInABath() {
+      PlanItem dry =
+          of(on(6, new TestDog().exposed(ExposureKind.BATH, 6, 6)), PlanItem.Kind.DRY).get(0);
+      assertThat(dry.reasons())
+          .extracting(Reason::sentence)
+          .anyMatch(s -> s.contains("cotton plug"));
+    }
+
     @Test
     void isDriedTheSameDayAndNotTheNext() {
       TestDog dog = new TestDog().filled(0, 2, 2).exposed(ExposureKind.SWIM, 6, 6);

@@ -122,6 +122,7 @@ final class PlanCalendar {
     String what =
         switch (item.kind()) {
           case VISIT -> "see the vet, " + ears;
+          case SEEDS -> "look for seeds";
           case DRY -> "dry the ears after water";
           case CHECK -> "check the ears";
           case LOOK -> "a light look at the ears";

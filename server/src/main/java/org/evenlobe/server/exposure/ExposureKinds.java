@@ -4,6 +4,7 @@ import org.evenlobe.core.record.Drying;
 import org.evenlobe.core.record.ExpectedExposure;
 import org.evenlobe.core.record.Exposure;
 import org.evenlobe.core.record.ExposureKind;
+import org.evenlobe.core.record.SeedLook;
 import org.evenlobe.core.record.StruckDay;
 import org.evenlobe.server.access.CurrentMember;
 import org.evenlobe.server.access.HouseholdDay;
@@ -30,6 +31,12 @@ class ExposureKinds {
   @Bean
   FactKind<DryingRequest, StoredDrying> dryingKind(DogFactRules rules) {
     return rules.kind("dryings", DryingRequest.class, StoredDrying.class, StoredDrying::new);
+  }
+
+  @Bean
+  FactKind<SeedLookRequest, StoredSeedLook> seedLookKind(DogFactRules rules) {
+    return rules.kind(
+        "seed-looks", SeedLookRequest.class, StoredSeedLook.class, StoredSeedLook::new);
   }
 
   @Bean
@@ -72,6 +79,12 @@ class ExposureKinds {
   @Bean
   DogFactReading<Drying> dryingReading() {
     return DogFactReading.together(StoredDrying.class, row -> new Drying(row.id(), row.moment()));
+  }
+
+  @Bean
+  DogFactReading<SeedLook> seedLookReading() {
+    return DogFactReading.together(
+        StoredSeedLook.class, row -> new SeedLook(row.id(), row.moment()));
   }
 
   @Bean

@@ -163,6 +163,8 @@ public record PlanItem(
     VISIT,
     /** Dry the ears that got wet. */
     DRY,
+    /** Look for seeds after a day out. */
+    SEEDS,
     /** Look, sniff and feel, both ears. */
     CHECK,
     /** A light look, as one takes each day under a vet's care: better or worse? */

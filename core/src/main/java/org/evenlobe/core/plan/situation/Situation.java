@@ -83,7 +83,7 @@ public record Situation(
   }
 
   /** Whether it is a fact of today or before. */
-  boolean hasHappened(Dated fact) {
+  public boolean hasHappened(Dated fact) {
     return !fact.day().isAfter(today);
   }
 }

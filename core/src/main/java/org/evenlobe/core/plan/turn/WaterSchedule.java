@@ -82,6 +82,14 @@ public final class WaterSchedule {
                 + Figures.date(day)
                 + ": let it shake, then dry the flaps and the openings with a soft cloth. Put"
                 + " nothing into the canals."));
+    if (kind == ExposureKind.BATH || kind == ExposureKind.GROOMING) {
+      reasons.add(
+          Reason.of(
+              Rule.PLAN_DRY,
+              "Keep the ears dry in a bath: the flaps held down, or a cotton plug at the opening that"
+                  + " comes out again; water never from above, the dryer low and not into the"
+                  + " ear."));
+    }
     if (!sure) {
       reasons.add(
           Reason.of(

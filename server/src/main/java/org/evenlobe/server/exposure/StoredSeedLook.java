@@ -1,0 +1,10 @@
+package org.evenlobe.server.exposure;
+
+import jakarta.persistence.Entity;
+import jakarta.persistence.Table;
+import org.evenlobe.server.record.StoredDogFact;
+
+/** A look for seeds that found none. */
+@Entity
+@Table(name = "seed_look")
+class StoredSeedLook extends StoredDogFact<SeedLookRequest> {}
