@@ -4,7 +4,8 @@ import Paper from '@mui/material/Paper';
 import Stack from '@mui/material/Stack';
 import TextField from '@mui/material/TextField';
 import Typography from '@mui/material/Typography';
-import { useForm, useWatch } from 'react-hook-form';
+import { Controller, useForm, useWatch } from 'react-hook-form';
+import { FixedDaysFields } from './FixedDaysFields';
 import { FormChoice } from '../form/FormChoice';
 import {
   FACINGS,
@@ -84,15 +85,31 @@ export function SettingsPanel() {
           />
           <School school={SCHEDULING_SCHOOLS.find((school) => school.value === scheduling)} />
           {scheduling === 'FIXED' && (
-            <TextField
-              label="Every so many days"
-              type="number"
-              sx={{ maxWidth: 220 }}
-              error={!!formState.errors.fixedDays}
-              helperText={
-                formState.errors.fixedDays && `${FEWEST_DAYS} to ${MOST_DAYS} days, please.`
-              }
-              {...register('fixedDays', { required: true, min: FEWEST_DAYS, max: MOST_DAYS })}
+            <Controller
+              control={control}
+              name="namedDays"
+              render={({ field }) => (
+                <FixedDaysFields
+                  value={field.value}
+                  onChange={field.onChange}
+                  interval={
+                    <TextField
+                      label="Every so many days"
+                      type="number"
+                      sx={{ maxWidth: 220 }}
+                      error={!!formState.errors.fixedDays}
+                      helperText={
+                        formState.errors.fixedDays && `${FEWEST_DAYS} to ${MOST_DAYS} days, please.`
+                      }
+                      {...register('fixedDays', {
+                        required: true,
+                        min: FEWEST_DAYS,
+                        max: MOST_DAYS,
+                      })}
+                    />
+                  }
+                />
+              )}
             />
           )}
           <FormChoice

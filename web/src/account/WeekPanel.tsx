@@ -13,7 +13,8 @@ import { useState } from 'react';
 import { WEEKDAYS, type Weekday } from '../measure/weekdays';
 import { useSaveSettings } from './useSaveSettings';
 import { useHousehold, type Settings } from '../household/useMe';
-import { weekForm, weekSettings, type WeekForm } from './weekForm';
+import { weekForm, weekSettings, type Hands, type WeekForm } from './weekForm';
+import { WORDS } from '../api/words';
 import { LIMITS } from '../api/limits';
 
 /** What the plan is fitted to: water, grooming days, how much fits into a day, and the weather. */
@@ -124,6 +125,26 @@ function WeekFields({ settings }: { settings: Settings }) {
               >
                 {WEEKDAYS.map(({ value, label, long }) => (
                   <ToggleButton key={value} value={value} aria-label={long}>
+                    {label}
+                  </ToggleButton>
+                ))}
+              </ToggleButtonGroup>
+            </Box>
+            <Box>
+              <Typography sx={{ fontWeight: 650 }} id="hands">
+                What takes hands besides cleanings
+              </Typography>
+              <Typography variant="body2" color="textSecondary" sx={{ mb: 0.5 }}>
+                Each of them takes the room of one cleaning on its day.
+              </Typography>
+              <ToggleButtonGroup
+                size="small"
+                aria-labelledby="hands"
+                value={form.counts}
+                onChange={(_, counts: Hands[]) => set({ counts })}
+              >
+                {WORDS.Hands.map(({ value, label }) => (
+                  <ToggleButton key={value} value={value}>
                     {label}
                   </ToggleButton>
                 ))}

@@ -23,6 +23,7 @@ const SETTINGS: Settings = {
     byWeekday: [2, 2, 2, 2, 2, 0, 0],
     helperDays: ['THURSDAY'],
     daysOff: ['2026-12-24', '2026-12-25'],
+    counts: ['CHECKS'],
   },
 };
 

@@ -4,6 +4,8 @@ import type { Settings } from '../household/useMe';
 const USUAL_PER_DAY = 2;
 const USUAL_GROOMING = '14';
 
+export type Hands = NonNullable<NonNullable<Settings['capacity']>['counts']>[number];
+
 /** What the form of the week holds: text where something is typed. */
 export interface WeekForm {
   alwaysAfterWater: boolean;
@@ -14,6 +16,7 @@ export interface WeekForm {
   byWeekday: string[];
   helperDays: Weekday[];
   daysOff: string;
+  counts: Hands[];
   latitude: string;
 }
 
@@ -29,6 +32,7 @@ export function weekForm(settings: Settings): WeekForm {
     byWeekday: fits.map(String),
     helperDays: capacity?.helperDays ?? [],
     daysOff: [...(capacity?.daysOff ?? [])].sort().join(', '),
+    counts: capacity?.counts ?? [],
     latitude: settings.latitude?.toString() ?? '',
   };
 }
@@ -53,6 +57,7 @@ export function weekSettings(settings: Settings, form: WeekForm): Settings {
           .split(',')
           .map((day) => day.trim())
           .filter((day) => day !== ''),
+        counts: form.counts,
       },
     }),
     ...(form.latitude !== '' && { latitude: Number(form.latitude) }),

@@ -5,6 +5,7 @@ export const LIMITS = {
   Appointment: { what: { length: 200 } },
   Capacity: {
     byWeekday: { items: 7, each: { min: 0, max: 50 } },
+    counts: { items: 2 },
     daysOff: { items: 200 },
     helperDays: { items: 7 },
   },
@@ -34,6 +35,10 @@ export const LIMITS = {
     product: { length: 200 },
     timesADay: { min: 1, max: 24 },
     weekdays: { items: 7 },
+  },
+  NamedDays: {
+    daysOfMonth: { items: 6, each: { min: 1, max: 31 } },
+    everyWeeks: { min: 1, max: 2 },
   },
   OwnSchedule: { fixedDays: { min: 7, max: 60 } },
   Password: { next: { length: 200 }, present: { length: 200 } },

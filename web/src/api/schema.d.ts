@@ -1525,6 +1525,7 @@ export interface components {
     };
     CapacityRequest: {
       byWeekday: number[];
+      counts?: ('CHECKS' | 'PRACTICES')[];
       daysOff: string[];
       helperDays: (
         'MONDAY' | 'TUESDAY' | 'WEDNESDAY' | 'THURSDAY' | 'FRIDAY' | 'SATURDAY' | 'SUNDAY'
@@ -2836,6 +2837,15 @@ export interface components {
       /** @description an IANA zone, such as Europe/Berlin */
       zone: string;
     };
+    NamedDaysRequest: {
+      daysOfMonth?: number[];
+      /** Format: int32 */
+      everyWeeks?: number;
+      /** Format: date */
+      from?: string;
+      /** @enum {string} */
+      weekday?: 'MONDAY' | 'TUESDAY' | 'WEDNESDAY' | 'THURSDAY' | 'FRIDAY' | 'SATURDAY' | 'SUNDAY';
+    };
     Noticed: {
       /** @description mL */
       cameBack?: number;
@@ -3231,6 +3241,7 @@ export interface components {
       /** @enum {string} */
       method: 'FILL' | 'SOAKED_PAD' | 'SYRINGE' | 'WIPE';
       name: string;
+      namedDays?: components['schemas']['NamedDaysRequest'];
       /** @enum {string} */
       scheduling: 'AS_NEEDED' | 'FIXED' | 'LEARNED' | 'VET';
       /** @enum {string} */

@@ -80,6 +80,10 @@ export const WORDS = {
     { label: 'struggled', value: 'STRUGGLED' },
     { label: 'had to stop', value: 'HAD_TO_STOP' },
   ],
+  Hands: [
+    { label: 'checks', value: 'CHECKS' },
+    { label: 'practices', value: 'PRACTICES' },
+  ],
   Hurt: [
     { label: 'flinched', value: 'FLINCHED' },
     { label: 'cried out or pulled away', value: 'CRIED_OUT' },

@@ -15,3 +15,12 @@ create index seed_look_of_dog on seed_look (household_id, dog_id, done_at);
 alter table seed_look enable row level security;
 create policy same_household on seed_look using (household_id = current_household());
 grant select, insert, update on seed_look to evenlobe_app;
+
+-- Days of cleaning by the calendar: a weekday of every or every second week, or days of the month;
+-- and what takes room in a day besides cleanings.
+alter table settings
+  add column named_weekday text,
+  add column named_every_weeks int check (named_every_weeks between 1 and 2),
+  add column named_from date,
+  add column named_days_of_month jsonb not null default '[]',
+  add column counted_hands jsonb not null default '[]';

@@ -151,7 +151,7 @@ final class PlanCost {
             .mapToObj(seed -> dog(seed, List.of()))
             .map(this::plan)
             .toList();
-    Capacity capacity = new Capacity(List.of(2, 2, 2, 2, 2, 0, 0), Set.of(), Set.of());
+    Capacity capacity = new Capacity(List.of(2, 2, 2, 2, 2, 0, 0), Set.of(), Set.of(), Set.of());
     List<Double> times = new ArrayList<>();
     for (int i = 0; i < 30; i++) {
       long start = System.nanoTime();

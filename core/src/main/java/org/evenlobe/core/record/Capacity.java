@@ -12,8 +12,10 @@ import java.util.Set;
  * @param helperDays the days of the week on which two people are there; none where that is no
  *     matter
  * @param daysOff days on which nothing is done
+ * @param counts what takes room besides cleanings
  */
-public record Capacity(List<Integer> byWeekday, Set<DayOfWeek> helperDays, Set<LocalDate> daysOff) {
+public record Capacity(
+    List<Integer> byWeekday, Set<DayOfWeek> helperDays, Set<LocalDate> daysOff, Set<Hands> counts) {
   /** The most that fit into a day. */
   public static final int MOST = 50;
 
@@ -23,6 +25,7 @@ public record Capacity(List<Integer> byWeekday, Set<DayOfWeek> helperDays, Set<L
     byWeekday = List.copyOf(byWeekday);
     helperDays = Set.copyOf(helperDays);
     daysOff = Set.copyOf(daysOff);
+    counts = Set.copyOf(counts);
     if (byWeekday.size() != WEEKDAYS || byWeekday.stream().anyMatch(n -> n < 0 || n > MOST)) {
       throw new IllegalArgumentException("0 to 50 for each of 7 weekdays, not " + byWeekday);
     }

@@ -8,6 +8,7 @@ import java.util.Optional;
  *
  * @param scheduling the school of when to clean
  * @param fixedDays the interval of FIXED, {@value #FEWEST_DAYS} to {@value #MOST_DAYS} days
+ * @param named the days of FIXED by the calendar, in place of an interval
  * @param alwaysAfterWater whether every dog's ears are cleaned after water
  * @param grooming the grooming days, where the household bundles
  * @param climate how humid the air is, where a weather service says so
@@ -15,6 +16,7 @@ import java.util.Optional;
 public record Preferences(
     SchedulingMode scheduling,
     int fixedDays,
+    Optional<NamedDays> named,
     boolean alwaysAfterWater,
     Optional<GroomingRhythm> grooming,
     Optional<ClimateReading> climate) {
@@ -29,6 +31,7 @@ public record Preferences(
 
   public Preferences {
     Objects.requireNonNull(scheduling, "scheduling");
+    Objects.requireNonNull(named, "named");
     Objects.requireNonNull(grooming, "grooming");
     Objects.requireNonNull(climate, "climate");
     if (!scheduling.isChosen()) {
@@ -41,7 +44,19 @@ public record Preferences(
 
   /** That school, and nothing else. */
   public static Preferences of(SchedulingMode scheduling, int fixedDays) {
-    return new Preferences(scheduling, fixedDays, false, Optional.empty(), Optional.empty());
+    return new Preferences(
+        scheduling, fixedDays, Optional.empty(), false, Optional.empty(), Optional.empty());
+  }
+
+  /** The named days of the school, where that is of fixed days by the calendar. */
+  public Optional<NamedDays> namedDays() {
+    return scheduling == SchedulingMode.FIXED ? named : Optional.empty();
+  }
+
+  /** These, with cleanings on named days. */
+  public Preferences on(NamedDays days) {
+    return new Preferences(
+        SchedulingMode.FIXED, fixedDays, Optional.of(days), alwaysAfterWater, grooming, climate);
   }
 
   /**
@@ -60,6 +75,7 @@ public record Preferences(
     return new Preferences(
         own.scheduling().orElse(scheduling),
         own.fixedDays().orElse(fixedDays),
+        own.fixedDays().isPresent() ? Optional.empty() : named,
         alwaysAfterWater,
         grooming,
         climate);
@@ -67,6 +83,6 @@ public record Preferences(
 
   /** These, where a weather service says that. */
   public Preferences with(Optional<ClimateReading> reading) {
-    return new Preferences(scheduling, fixedDays, alwaysAfterWater, grooming, reading);
+    return new Preferences(scheduling, fixedDays, named, alwaysAfterWater, grooming, reading);
   }
 }

@@ -190,7 +190,13 @@ class MovedPlanTest {
     @Test
     void isCleanedForEveryDogWhereTheHouseholdSaysSo() {
       Preferences always =
-          new Preferences(SchedulingMode.AS_NEEDED, 14, true, Optional.empty(), Optional.empty());
+          new Preferences(
+              SchedulingMode.AS_NEEDED,
+              14,
+              Optional.empty(),
+              true,
+              Optional.empty(),
+              Optional.empty());
       TestDog dog = new TestDog().filled(0, 2, 2).exposed(ExposureKind.BATH, 6, 6);
       assertThat(best(on(6, dog, always))).isEqualTo(day(6));
     }
@@ -460,6 +466,7 @@ class MovedPlanTest {
       return new Preferences(
           SchedulingMode.LEARNED,
           14,
+          Optional.empty(),
           false,
           Optional.of(new GroomingRhythm(day(from), days)),
           Optional.empty());

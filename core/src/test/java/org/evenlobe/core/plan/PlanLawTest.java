@@ -56,6 +56,7 @@ class PlanLawTest {
     return new Preferences(
         SCHOOLS[random.nextInt(SCHOOLS.length)],
         7 + random.nextInt(30),
+        Optional.empty(),
         random.nextInt(4) == 0,
         random.nextInt(3) == 0
             ? Optional.of(new GroomingRhythm(day(2), 7 + random.nextInt(20)))

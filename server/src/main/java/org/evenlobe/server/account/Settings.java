@@ -11,12 +11,15 @@ import java.time.ZoneId;
 import java.util.Collection;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import org.evenlobe.core.record.Capacity;
 import org.evenlobe.core.record.CleaningMethod;
 import org.evenlobe.core.record.CleaningWays;
 import org.evenlobe.core.record.GroomingRhythm;
 import org.evenlobe.core.record.HairCare;
+import org.evenlobe.core.record.Hands;
 import org.evenlobe.core.record.MedicineWait;
+import org.evenlobe.core.record.NamedDays;
 import org.evenlobe.core.record.Preferences;
 import org.evenlobe.core.record.SchedulingMode;
 import org.evenlobe.core.record.Swabs;
@@ -25,6 +28,7 @@ import org.evenlobe.server.account.SettingsRequest.CapacityRequest;
 import org.evenlobe.server.account.SettingsRequest.Facing;
 import org.evenlobe.server.account.SettingsRequest.GroomingRequest;
 import org.evenlobe.server.account.SettingsRequest.Hours;
+import org.evenlobe.server.account.SettingsRequest.NamedDaysRequest;
 import org.evenlobe.server.account.SettingsRequest.VolumeUnit;
 import org.evenlobe.server.account.SettingsRequest.WeightUnit;
 import org.evenlobe.server.fact.StoredFact;
@@ -69,6 +73,13 @@ public class Settings extends StoredFact<SettingsRequest> {
   private SchedulingMode scheduling;
 
   private int fixedDays;
+  private @Nullable @Enumerated(EnumType.STRING) DayOfWeek namedWeekday;
+  private @Nullable Integer namedEveryWeeks;
+  private @Nullable LocalDate namedFrom;
+
+  @JdbcTypeCode(SqlTypes.JSON)
+  private List<Integer> namedDaysOfMonth = List.of();
+
   private boolean alwaysAfterWater;
   private @Nullable LocalDate groomingFrom;
   private @Nullable Integer groomingEveryDays;
@@ -82,6 +93,9 @@ public class Settings extends StoredFact<SettingsRequest> {
 
   @JdbcTypeCode(SqlTypes.JSON)
   private List<String> daysOff = List.of();
+
+  @JdbcTypeCode(SqlTypes.JSON)
+  private List<String> countedHands = List.of();
 
   @Override
   protected void say(SettingsRequest said) {
@@ -98,6 +112,12 @@ public class Settings extends StoredFact<SettingsRequest> {
     medicineWait = said.medicineWait();
     scheduling = said.scheduling();
     fixedDays = said.fixedDays();
+    Optional<NamedDays> named = Optional.ofNullable(said.namedDays()).map(NamedDaysRequest::toCore);
+    namedWeekday = named.flatMap(NamedDays::weekday).orElse(null);
+    namedEveryWeeks = named.map(NamedDays::everyWeeks).orElse(null);
+    namedFrom = named.map(NamedDays::from).orElse(null);
+    namedDaysOfMonth =
+        named.map(days -> days.daysOfMonth().stream().sorted().toList()).orElse(List.of());
     alwaysAfterWater = Boolean.TRUE.equals(said.alwaysAfterWater());
     GroomingRequest grooming = said.grooming();
     groomingFrom = grooming == null ? null : grooming.from();
@@ -107,6 +127,7 @@ public class Settings extends StoredFact<SettingsRequest> {
     cleaningsByWeekday = fits == null ? null : List.copyOf(fits.byWeekday());
     helperWeekdays = fits == null ? List.of() : texts(fits.helperDays());
     daysOff = fits == null ? List.of() : texts(fits.daysOff());
+    countedHands = fits == null || fits.counts() == null ? List.of() : texts(fits.counts());
   }
 
   private static List<String> texts(Collection<?> values) {
@@ -120,7 +141,19 @@ public class Settings extends StoredFact<SettingsRequest> {
 
   /** How the household likes things done, as the core knows it. */
   public Preferences preferences() {
-    return new Preferences(scheduling, fixedDays, alwaysAfterWater, grooming(), Optional.empty());
+    return new Preferences(
+        scheduling, fixedDays, named(), alwaysAfterWater, grooming(), Optional.empty());
+  }
+
+  private Optional<NamedDays> named() {
+    return Optional.ofNullable(namedEveryWeeks)
+        .map(
+            weeks ->
+                new NamedDays(
+                    Optional.ofNullable(namedWeekday),
+                    weeks,
+                    Optional.ofNullable(namedFrom).orElse(LocalDate.EPOCH),
+                    Set.copyOf(namedDaysOfMonth)));
   }
 
   private Optional<GroomingRhythm> grooming() {
@@ -144,7 +177,8 @@ public class Settings extends StoredFact<SettingsRequest> {
                 new Capacity(
                     byWeekday,
                     helperWeekdays.stream().map(DayOfWeek::valueOf).collect(toSet()),
-                    daysOff.stream().map(LocalDate::parse).collect(toSet())));
+                    daysOff.stream().map(LocalDate::parse).collect(toSet()),
+                    countedHands.stream().map(Hands::valueOf).collect(toSet())));
   }
 
   /** How it cleans, as the core knows it. */
@@ -168,11 +202,23 @@ public class Settings extends StoredFact<SettingsRequest> {
         medicineWait,
         scheduling,
         fixedDays,
+        named()
+            .map(
+                days ->
+                    new NamedDaysRequest(
+                        days.weekday().orElse(null),
+                        days.everyWeeks(),
+                        days.from(),
+                        days.daysOfMonth()))
+            .orElse(null),
         alwaysAfterWater,
         grooming().map(days -> new GroomingRequest(days.from(), days.everyDays())).orElse(null),
         latitude,
         capacity()
-            .map(fits -> new CapacityRequest(fits.byWeekday(), fits.helperDays(), fits.daysOff()))
+            .map(
+                fits ->
+                    new CapacityRequest(
+                        fits.byWeekday(), fits.helperDays(), fits.daysOff(), fits.counts()))
             .orElse(null));
   }
 }

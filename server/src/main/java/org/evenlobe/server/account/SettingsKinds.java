@@ -31,8 +31,9 @@ class SettingsKinds {
     if (!id.equals(CurrentMember.household())) {
       throw Refusal.notFound();
     }
-    new InvalidFields.Collector()
-        .require(said.scheduling().isChosen(), "scheduling", "is a vet's to prescribe")
-        .throwIfAny();
+    InvalidFields.Collector errors = new InvalidFields.Collector();
+    errors.require(said.scheduling().isChosen(), "scheduling", "is a vet's to prescribe");
+    Optional.ofNullable(said.namedDays()).ifPresent(days -> days.check(errors));
+    errors.throwIfAny();
   }
 }

@@ -10,17 +10,21 @@ import java.time.DayOfWeek;
 import java.time.LocalDate;
 import java.time.ZoneId;
 import java.util.List;
+import java.util.Optional;
 import java.util.Set;
 import org.evenlobe.core.record.Capacity;
 import org.evenlobe.core.record.CleaningMethod;
 import org.evenlobe.core.record.CleaningWays;
 import org.evenlobe.core.record.GroomingRhythm;
 import org.evenlobe.core.record.HairCare;
+import org.evenlobe.core.record.Hands;
 import org.evenlobe.core.record.MedicineWait;
+import org.evenlobe.core.record.NamedDays;
 import org.evenlobe.core.record.Preferences;
 import org.evenlobe.core.record.SchedulingMode;
 import org.evenlobe.core.record.Swabs;
 import org.evenlobe.core.record.WipeMaterial;
+import org.evenlobe.server.problem.InvalidFields;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -39,6 +43,7 @@ import org.jspecify.annotations.Nullable;
  * @param medicineWait how long a medicine waits after a cleaning
  * @param scheduling the school of when to clean
  * @param fixedDays the interval of the school of fixed days
+ * @param namedDays the days of that school by the calendar, in place of an interval
  * @param alwaysAfterWater whether every dog's ears are cleaned after water
  * @param grooming the grooming days, where nails, bath and brushing are bundled
  * @param latitude how far north the household lives, degrees; the weather service is asked by it
@@ -58,6 +63,7 @@ public record SettingsRequest(
     @NotNull MedicineWait medicineWait,
     @NotNull SchedulingMode scheduling,
     @NotNull @Min(Preferences.FEWEST_DAYS) @Max(Preferences.MOST_DAYS) Integer fixedDays,
+    @Nullable @Valid NamedDaysRequest namedDays,
     @Nullable Boolean alwaysAfterWater,
     @Nullable @Valid GroomingRequest grooming,
     @Nullable @Min(SOUTHERNMOST) @Max(NORTHERNMOST) Integer latitude,
@@ -66,6 +72,49 @@ public record SettingsRequest(
   private static final int NORTHERNMOST = 72;
   private static final int WEEKDAYS = 7;
   private static final int MOST_DAYS_OFF = 200;
+  private static final int MOST_NAMED = 6;
+  private static final int LAST_OF_MONTH = 31;
+
+  /**
+   * Named days: a weekday, or days of the month.
+   *
+   * @param weekday the day of the week
+   * @param everyWeeks of every week, 1, or of every second, 2; 1 where left out
+   * @param from one of those days, by which every second week is told
+   * @param daysOfMonth the days of the month; the 31st is the last of a shorter one
+   */
+  public record NamedDaysRequest(
+      @Nullable DayOfWeek weekday,
+      @Nullable @Min(1) @Max(2) Integer everyWeeks,
+      @Nullable LocalDate from,
+      @Nullable @Size(max = MOST_NAMED)
+          Set<@NotNull @Min(1) @Max(LAST_OF_MONTH) Integer> daysOfMonth) {
+
+    void check(InvalidFields.Collector errors) {
+      Set<Integer> days = daysOfMonth == null ? Set.of() : daysOfMonth;
+      errors
+          .require(
+              (weekday == null) != days.isEmpty(),
+              "namedDays",
+              "must be a weekday or days of the month")
+          .require(
+              everyWeeks == null || everyWeeks == 1 || from != null,
+              "namedDays.from",
+              "is needed to tell every second week")
+          .require(
+              NamedDays.areApart(days),
+              "namedDays.daysOfMonth",
+              "must lie at least 5 days apart, over the end of a month too");
+    }
+
+    NamedDays toCore() {
+      return new NamedDays(
+          Optional.ofNullable(weekday),
+          everyWeeks == null ? 1 : everyWeeks,
+          from == null ? LocalDate.EPOCH : from,
+          daysOfMonth == null ? Set.of() : daysOfMonth);
+    }
+  }
 
   /**
    * The grooming days.
@@ -83,12 +132,14 @@ public record SettingsRequest(
    * @param byWeekday how many on each day of the week, Monday first
    * @param helperDays the days of the week with two people; none where that is no matter
    * @param daysOff days on which nothing is done
+   * @param counts what takes room besides cleanings; nothing where left out
    */
   public record CapacityRequest(
       @NotNull @Size(min = WEEKDAYS, max = WEEKDAYS)
           List<@NotNull @Min(0) @Max(Capacity.MOST) Integer> byWeekday,
       @NotNull @Size(max = 7) Set<@NotNull DayOfWeek> helperDays,
-      @NotNull @Size(max = MOST_DAYS_OFF) Set<@NotNull LocalDate> daysOff) {}
+      @NotNull @Size(max = MOST_DAYS_OFF) Set<@NotNull LocalDate> daysOff,
+      @Nullable @Size(max = 2) Set<@NotNull Hands> counts) {}
 
   /** How volumes are shown. */
   public enum VolumeUnit {
@@ -138,6 +189,7 @@ public record SettingsRequest(
         CleaningWays.DEFAULT.medicineWait(),
         Preferences.DEFAULT.scheduling(),
         Preferences.DEFAULT.fixedDays(),
+        null,
         false,
         null,
         null,

@@ -267,10 +267,11 @@ class DemoHousehold implements ApplicationRunner {
             is.medicineWait(),
             is.scheduling(),
             is.fixedDays(),
+            is.namedDays(),
             is.alwaysAfterWater(),
             is.grooming(),
             null,
-            new CapacityRequest(List.of(2, 2, 2, 2, 2, 1, 1), Set.of(), Set.of())));
+            new CapacityRequest(List.of(2, 2, 2, 2, 2, 1, 1), Set.of(), Set.of(), Set.of())));
   }
 
   private static DogRecord joinedLater(DogRecord dog, LocalDate day) {

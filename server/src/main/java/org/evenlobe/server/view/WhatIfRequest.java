@@ -64,6 +64,7 @@ record WhatIfRequest(
         new Preferences(
             or(scheduling, present.scheduling()),
             or(fixedDays, present.fixedDays()),
+            fixedDays == null ? present.named() : Optional.empty(),
             present.alwaysAfterWater(),
             present.grooming(),
             present.climate());

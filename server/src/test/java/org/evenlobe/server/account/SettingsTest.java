@@ -44,6 +44,41 @@ class SettingsTest {
         .isEqualTo(404);
   }
 
+  @ParameterizedTest
+  @CsvSource(
+      delimiter = '|',
+      value = {
+        "{} | namedDays",
+        "{\"weekday\": \"MONDAY\", \"daysOfMonth\": [1]} | namedDays",
+        "{\"weekday\": \"MONDAY\", \"everyWeeks\": 2} | namedDays.from",
+        "{\"weekday\": \"MONDAY\", \"everyWeeks\": 3} | namedDays.everyWeeks",
+        "{\"daysOfMonth\": [1, 4]} | namedDays.daysOfMonth",
+        "{\"daysOfMonth\": [1, 31]} | namedDays.daysOfMonth",
+        "{\"daysOfMonth\": [32]} | namedDays.daysOfMonth"
+      })
+  void refuseDaysThatAreNoneByName(String days, String field) {
+    Caller.Answer answer = owner.correct(path, 1, withNamed(days));
+
+    assertThat(answer.status()).isEqualTo(400);
+    assertThat(answer.body()).contains(field);
+  }
+
+  @Test
+  void keepNamedDaysAndPlanByThem() {
+    UUID dog = Samples.newDog(owner);
+
+    assertThat(owner.correct(path, 1, withNamed("{\"daysOfMonth\": [1, 15]}")).status())
+        .isEqualTo(200);
+
+    assertThat(owner.get("/api/me").json().at("/households/0/settings/namedDays").toString())
+        .contains("1", "15");
+    assertThat(owner.get(owner.at("/dogs/" + dog)).body()).contains("the 1st and the 15th");
+  }
+
+  private static String withNamed(String days) {
+    return Samples.settings("Reedbed").replace("\"LEARNED\"", "\"FIXED\", \"namedDays\": " + days);
+  }
+
   @Test
   void areTheOwnersToSay() {
     Caller carer = Caller.newOwner();

@@ -15,6 +15,7 @@ import org.evenlobe.core.plan.DogPlan;
 import org.evenlobe.core.plan.item.PlanItem;
 import org.evenlobe.core.plan.item.Window;
 import org.evenlobe.core.record.Capacity;
+import org.evenlobe.core.record.Hands;
 import org.evenlobe.core.rule.Figures;
 import org.evenlobe.core.rule.Reason;
 import org.evenlobe.core.rule.Rule;
@@ -89,6 +90,9 @@ public record EvenedPlans(List<DogPlan> plans, List<Unplaced> unplaced) {
 
     EvenedPlans evened() {
       for (DogPlan plan : plans) {
+        plan.items().stream()
+            .filter(this::takesHands)
+            .forEach(item -> take(Figures.later(item.window().best(), today)));
         for (PlanItem item : plan.cleanings()) {
           items.put(item.id(), item);
           dogs.put(item.id(), plan.dogId());
@@ -109,6 +113,15 @@ public record EvenedPlans(List<DogPlan> plans, List<Unplaced> unplaced) {
         }
       }
       return new EvenedPlans(plans.stream().map(plan -> placed(plan, places)).toList(), unplaced);
+    }
+
+    /** What is not moved, but takes room where it is. */
+    private boolean takesHands(PlanItem item) {
+      return switch (item.kind()) {
+        case CHECK, WATCH -> capacity.counts().contains(Hands.CHECKS);
+        case PRACTICE -> capacity.counts().contains(Hands.PRACTICES);
+        default -> false;
+      };
     }
 
     private void take(LocalDate day) {

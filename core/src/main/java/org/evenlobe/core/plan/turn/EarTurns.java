@@ -32,6 +32,9 @@ import org.evenlobe.core.rule.Rule;
 public final class EarTurns {
   static final int DAYS_AFTER_WHICH_WATER_CLEANS = 3;
 
+  /** Turns by the calendar are numbered by their day, counted from 1970. */
+  private static final int FIRST_NAMED = 10_000;
+
   private final Situation now;
   private final Side side;
   private final EarCourse ear;
@@ -72,7 +75,20 @@ public final class EarTurns {
     return ear.plan().order().isPresent() ? next : afterWaterFollowing(turn, from, next);
   }
 
+  private Optional<CalendarTurns> calendar() {
+    UUID fact = ear.last().map(LastCleaned::fact).orElse(now.dog().id());
+    return ear.bySchool().routine()
+        ? now.preferences().namedDays().map(days -> new CalendarTurns(days, side, fact))
+        : Optional.empty();
+  }
+
   private Turn following(Turn turn, LocalDate from, int interval, Reason reason) {
+    Optional<CalendarTurns> calendar = calendar();
+    if (calendar.isPresent()) {
+      boolean byCalendar = turn.ordinal() > FIRST_NAMED;
+      LocalDate named = byCalendar ? LocalDate.ofEpochDay(turn.ordinal()) : from;
+      return calendar.get().after(named, from);
+    }
     return Turn.around(
         side, from.plusDays(interval), interval, turn.fact(), turn.ordinal() + 1, List.of(reason));
   }
@@ -87,6 +103,11 @@ public final class EarTurns {
   private Optional<Turn> bySchool() {
     if (!ear.bySchool().routine()) {
       return Optional.empty();
+    }
+    Optional<CalendarTurns> calendar = calendar();
+    if (calendar.isPresent()) {
+      return calendar.map(
+          days -> days.open(now.today(), ear.last().map(LastCleaned::day), now.dog().addedOn()));
     }
     int interval = ear.bySchool().days();
     if (ear.last().isEmpty()) {

@@ -10,6 +10,7 @@ import org.evenlobe.core.history.VetOrder;
 import org.evenlobe.core.plan.learn.LearnedInterval;
 import org.evenlobe.core.record.CleaningInstruction;
 import org.evenlobe.core.record.HowOften;
+import org.evenlobe.core.record.NamedDays;
 import org.evenlobe.core.record.Preferences;
 import org.evenlobe.core.record.SchedulingMode;
 import org.evenlobe.core.rule.Figures;
@@ -60,16 +61,31 @@ public record Rhythm(SchedulingMode mode, boolean routine, int days, List<Reason
     return switch (mode) {
       case LEARNED -> new Rhythm(mode, learned.routine(), learned.plannedDays(), learned.reasons());
       case FIXED ->
-          new Rhythm(
-              mode,
-              true,
-              preferences.fixedDays(),
-              with(learned.reasons(), List.of(fixed(preferences.fixedDays()))));
+          preferences
+              .namedDays()
+              .map(days -> named(days, learned))
+              .orElseGet(
+                  () ->
+                      new Rhythm(
+                          mode,
+                          true,
+                          preferences.fixedDays(),
+                          with(learned.reasons(), List.of(fixed(preferences.fixedDays())))));
       case AS_NEEDED ->
           new Rhythm(
               mode, false, learned.plannedDays(), with(learned.reasons(), List.of(asNeeded())));
       case VET -> throw new IllegalArgumentException("nobody chooses " + mode);
     };
+  }
+
+  private static Rhythm named(NamedDays days, LearnedInterval learned) {
+    Reason why =
+        Reason.of(
+            Rule.PLAN_FIXED,
+            "The chosen days: %s, by the calendar; a late cleaning shifts none."
+                .formatted(days.words()));
+    return new Rhythm(
+        SchedulingMode.FIXED, true, days.shortestGap(), with(learned.reasons(), List.of(why)));
   }
 
   /** The same for a dog that does not allow wiping yet: it practises first. */

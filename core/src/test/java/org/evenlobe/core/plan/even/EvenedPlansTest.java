@@ -15,6 +15,7 @@ import java.util.Set;
 import java.util.SplittableRandom;
 import java.util.TreeMap;
 import java.util.UUID;
+import java.util.stream.Collectors;
 import org.evenlobe.core.TestDog;
 import org.evenlobe.core.ear.BreedCatalogue;
 import org.evenlobe.core.plan.DogPlan;
@@ -27,6 +28,7 @@ import org.evenlobe.core.record.Carriage;
 import org.evenlobe.core.record.DogRecord;
 import org.evenlobe.core.record.EarVisit;
 import org.evenlobe.core.record.ExposureKind;
+import org.evenlobe.core.record.Hands;
 import org.evenlobe.core.record.Preferences;
 import org.junit.jupiter.api.Nested;
 import org.junit.jupiter.api.Test;
@@ -54,7 +56,7 @@ class EvenedPlansTest {
   }
 
   private static Capacity capacity(List<Integer> byWeekday) {
-    return new Capacity(byWeekday, Set.of(), Set.of());
+    return new Capacity(byWeekday, Set.of(), Set.of(), Set.of());
   }
 
   private static Map<LocalDate, Integer> perDay(EvenedPlans evened, LocalDate today) {
@@ -102,7 +104,8 @@ class EvenedPlansTest {
 
     @Test
     void andNothingIsDoneOnDaysOff() {
-      Capacity weekdays = new Capacity(List.of(2, 2, 2, 2, 2, 0, 0), Set.of(), Set.of(day(14)));
+      Capacity weekdays =
+          new Capacity(List.of(2, 2, 2, 2, 2, 0, 0), Set.of(), Set.of(day(14)), Set.of());
       EvenedPlans evened = EvenedPlans.of(due(4, 5), Set.of(), weekdays, day(5));
 
       // day 14 is a Monday off, 12 and 13 are a weekend
@@ -110,8 +113,26 @@ class EvenedPlansTest {
     }
 
     @Test
+    void andACheckTakesRoomWhereTheHouseholdSaysSo() {
+      Capacity hands = new Capacity(ONE_A_DAY, Set.of(), Set.of(), Set.of(Hands.CHECKS));
+      TestDog dog = new TestDog().filled(0, 2, 2).quiet(7);
+      List<DogPlan> plans = List.of(PLANNER.plan(dog.record(), Preferences.DEFAULT, day(8)));
+      Set<LocalDate> checks =
+          plans.get(0).items().stream()
+              .filter(item -> item.kind() == PlanItem.Kind.CHECK)
+              .map(item -> item.window().best())
+              .collect(Collectors.toSet());
+
+      EvenedPlans evened = EvenedPlans.of(plans, Set.of(), hands, day(8));
+
+      assertThat(plans.get(0).cleanings().get(0).window().best()).isEqualTo(day(14));
+      assertThat(checks).contains(day(14));
+      assertThat(firsts(evened)).doesNotContainAnyElementsOf(checks);
+    }
+
+    @Test
     void andADogThatTakesTwoWaitsForTheHelper() {
-      Capacity helped = new Capacity(ONE_A_DAY, Set.of(DayOfWeek.THURSDAY), Set.of());
+      Capacity helped = new Capacity(ONE_A_DAY, Set.of(DayOfWeek.THURSDAY), Set.of(), Set.of());
       List<DogPlan> plans = due(2, 5);
       EvenedPlans evened = EvenedPlans.of(plans, Set.of(plans.get(0).dogId()), helped, day(5));
 

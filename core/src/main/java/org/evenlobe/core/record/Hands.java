@@ -1,0 +1,20 @@
+package org.evenlobe.core.record;
+
+/** What takes hands besides cleanings, where a household says so. */
+public enum Hands implements Worded {
+  /** Checks. */
+  CHECKS("checks"),
+  /** Practices on the trust ladder. */
+  PRACTICES("practices");
+
+  private final String words;
+
+  Hands(String words) {
+    this.words = words;
+  }
+
+  @Override
+  public String words() {
+    return words;
+  }
+}
