@@ -20,7 +20,7 @@ export const SCHEDULING_SCHOOLS: SchoolChoice<Exclude<Settings['scheduling'], 'V
   {
     value: 'FIXED',
     label: 'fixed days',
-    rule: 'The same interval every time, 7 to 60 days.',
+    rule: 'The same days every time: every 7 to 60 days, or by the calendar.',
     favour: 'Easy to remember, easy to share.',
     against: 'Too often for one ear, too late for another.',
   },

@@ -62,7 +62,7 @@ export function ExposurePanel({
       <Typography color="textSecondary" sx={{ mb: 1 }}>
         {waterSensitive
           ? 'Trouble follows water in this dog: its ears are watched 7, 10 and 14 days after it.'
-          : 'What gets the ears wet or dirty, for you and your vet to look back on.'}
+          : 'What may trouble ears days later, for you and your vet to look back on.'}
       </Typography>
       <Box sx={{ mb: 1 }}>
         <OpenDays dogId={dogId} name={name} open={open} today={today} />

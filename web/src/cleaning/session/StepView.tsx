@@ -198,10 +198,10 @@ function beside({
         {ring}
         <Box sx={{ display: 'flex', flexWrap: 'wrap', justifyContent: 'center', gap: 0.5 }}>
           <Button size="small" startIcon={<SoundIcon />} onClick={() => squelch(true)}>
-            Sounds wet: like this
+            Listen: wet
           </Button>
           <Button size="small" startIcon={<SoundIcon />} onClick={() => squelch(false)}>
-            Not yet: like this
+            Listen: not yet
           </Button>
         </Box>
         <FormControlLabel

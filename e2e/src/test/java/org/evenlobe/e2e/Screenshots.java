@@ -109,7 +109,7 @@ public final class Screenshots {
       step(page);
       step(page);
       page.keyboard().press("2");
-      page.getByRole(AriaRole.RADIO, named("tan")).check();
+      page.getByRole(AriaRole.RADIO, named("tan wax")).check();
       shootBoth(page, "session-load");
       for (String key : "    www  3  ".split("", -1)) {
         if (!key.isEmpty()) {
@@ -125,9 +125,19 @@ public final class Screenshots {
       page.getByText("Learned for next time").waitFor();
       shootBoth(page, "session-outcome");
       page.navigate("/");
+      openDog(page, "Otter");
+      page.keyboard().press("c");
+      page.getByText("Which ears").waitFor();
+      page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Begin")).click();
+      step(page);
+      step(page);
+      tile(page, "Redness, right ear", "1 mild");
+      shootBoth(page, "session-check");
+      page.navigate("/");
       openDog(page, "Sedge");
       page.keyboard().press("k");
       tile(page, "Odour, right ear", "foul odour");
+      tile(page, "Odour, left ear", "foul odour");
       page.getByRole(AriaRole.BUTTON, named("Looked and sniffed: right ear")).click();
       page.getByRole(AriaRole.BUTTON, named("Looked and sniffed: left ear")).click();
       page.getByRole(AriaRole.BUTTON, named("Save")).click();
