@@ -120,6 +120,23 @@ export function SettingsPanel() {
             choices={METHOD_SCHOOLS}
           />
           <School school={METHOD_SCHOOLS.find((school) => school.value === method)} />
+          <TextField
+            label="Massage, seconds"
+            type="number"
+            sx={{ maxWidth: 220 }}
+            slotProps={{ htmlInput: LIMITS.Settings.massageSeconds, inputLabel: { shrink: true } }}
+            error={!!formState.errors.massageSeconds}
+            helperText={
+              formState.errors.massageSeconds
+                ? '15 to 60 seconds, please.'
+                : 'Twice that, 60 at most, where the last load was heavy.'
+            }
+            {...register('massageSeconds', {
+              valueAsNumber: true,
+              required: true,
+              ...LIMITS.Settings.massageSeconds,
+            })}
+          />
           {(
             [
               ['swabs', 'Swabs', 'Never down the canal, whatever you choose.', SWAB_SCHOOLS, swabs],

@@ -60,6 +60,7 @@ export const LIMITS = {
   Settings: {
     fixedDays: { min: 7, max: 60 },
     latitude: { min: -60, max: 72 },
+    massageSeconds: { min: 15, max: 60 },
     name: { length: 80 },
   },
   Skip: { item: { length: 200 }, reason: { length: 200 } },

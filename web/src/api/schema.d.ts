@@ -1677,6 +1677,8 @@ export interface components {
     CleaningWays: {
       /** @enum {string} */
       hair: 'LEAVE' | 'TRIM' | 'PLUCK';
+      /** Format: int32 */
+      massageSeconds: number;
       /** @enum {string} */
       medicineWait: 'AN_HOUR' | 'AFTER_THE_SHAKE';
       /** @enum {string} */
@@ -1759,6 +1761,7 @@ export interface components {
       latest?: components['schemas']['CheckVerdict'];
       /** Format: date */
       leftOn?: string;
+      normal: components['schemas']['EarPairOptionalEarFinding'];
       /** Format: date-time */
       picture?: string;
       plan: components['schemas']['DogPlan'];
@@ -2085,6 +2088,10 @@ export interface components {
     EarPairOptionalEarCleaning: {
       left?: components['schemas']['EarCleaning'];
       right?: components['schemas']['EarCleaning'];
+    };
+    EarPairOptionalEarFinding: {
+      left?: components['schemas']['EarFinding'];
+      right?: components['schemas']['EarFinding'];
     };
     EarPairOptionalHold: {
       left?: components['schemas']['Hold'];
@@ -2439,6 +2446,8 @@ export interface components {
     };
     Handling: {
       bites: boolean;
+      /** @enum {string} */
+      held?: 'TABLE' | 'CORNER' | 'KNEES' | 'HUG' | 'LYING' | 'TUB';
       needsTwo: boolean;
       /** Format: date */
       on?: string;
@@ -2447,6 +2456,8 @@ export interface components {
     };
     HandlingRequest: {
       bites: boolean;
+      /** @enum {string} */
+      held?: 'TABLE' | 'CORNER' | 'KNEES' | 'HUG' | 'LYING' | 'TUB';
       needsTwo?: boolean;
       /** Format: date */
       on?: string;
@@ -3180,6 +3191,7 @@ export interface components {
     };
     SessionCheck: {
       closing: components['schemas']['SessionStep'][];
+      normal: components['schemas']['EarPairOptionalEarFinding'];
       sayings: components['schemas']['Saying'][];
       startsFrom?: components['schemas']['EarPairEarFinding'];
       tables: components['schemas']['EarPairEarTable'];
@@ -3236,6 +3248,8 @@ export interface components {
       hours: 'H24' | 'H12';
       /** Format: int32 */
       latitude?: number;
+      /** Format: int32 */
+      massageSeconds?: number;
       /** @enum {string} */
       medicineWait: 'AN_HOUR' | 'AFTER_THE_SHAKE';
       /** @enum {string} */

@@ -84,6 +84,14 @@ export const WORDS = {
     { label: 'checks', value: 'CHECKS' },
     { label: 'practices', value: 'PRACTICES' },
   ],
+  HoldWay: [
+    { label: 'on a table', value: 'TABLE' },
+    { label: 'on the floor, in a corner', value: 'CORNER' },
+    { label: 'between the knees', value: 'KNEES' },
+    { label: 'hugged from the side', value: 'HUG' },
+    { label: 'lying on its side', value: 'LYING' },
+    { label: 'tethered in the tub', value: 'TUB' },
+  ],
   Hurt: [
     { label: 'flinched', value: 'FLINCHED' },
     { label: 'cried out or pulled away', value: 'CRIED_OUT' },

@@ -27,7 +27,7 @@ interface Correction {
 }
 
 /** What the form needs to know of a dog. */
-type CheckedDog = Pick<Schemas['DogInFull'], 'dog' | 'plan' | 'zone' | 'startsFrom'>;
+type CheckedDog = Pick<Schemas['DogInFull'], 'dog' | 'plan' | 'zone' | 'startsFrom' | 'normal'>;
 
 /**
  * A check: the pair side by side, what the whole dog shows, and what it comes to while it is being
@@ -98,7 +98,7 @@ export function CheckFormView({
               verdicts={verdicts}
               onLooked={(ear, looked) => setValue(`${ear}.looked`, looked)}
             />
-            <EarSignRows sides={sides} form={form} onChange={setValue} />
+            <EarSignRows sides={sides} form={form} normal={dog.normal} onChange={setValue} />
           </Paper>
           <Paper variant="outlined" sx={{ p: { xs: 1.5, sm: 2 } }}>
             <DogSignsPanel sides={sides} signs={form.dog} onChange={setValue} />

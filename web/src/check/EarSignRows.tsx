@@ -16,6 +16,7 @@ import { PAIR_COLUMNS } from './pairColumns';
 import {
   DRAWN_SIGNS,
   GRADE_SENTENCES,
+  againstNormal,
   DISCHARGE_KINDS,
   GRADES,
   gradeNumber,
@@ -24,12 +25,15 @@ import {
   THING_GROUPS,
   thingsOf,
   type DischargeKind,
+  type EarFinding,
   type DrawnSign,
   type Grade,
   type GradedSign,
 } from './signs';
 
 type SetValue = UseFormSetValue<CheckForm>;
+/** What each ear shows when it is well. */
+export type Normal = Partial<Record<'right' | 'left', EarFinding>>;
 
 const WELL: SketchedSigns = {
   redness: 'NONE',
@@ -49,10 +53,13 @@ function sketched(sign: DrawnSign, grade: Grade, kind: DischargeKind | undefined
 export function EarSignRows({
   sides,
   form,
+  normal,
   onChange,
 }: {
   sides: readonly Side[];
   form: CheckForm;
+  /** What each ear shows when it is well, where that is known. */
+  normal: Normal;
   onChange: SetValue;
 }) {
   const discharging = [form.right, form.left].some(
@@ -65,7 +72,7 @@ export function EarSignRows({
           {(side) => {
             const ear = EAR_OF_SIDE[side];
             return (
-              <Graded sign={sign} value={form[ear][sign]}>
+              <Graded sign={sign} value={form[ear][sign]} normal={normal[ear]?.[sign]}>
                 <RadioTiles
                   label={`${SIGN_NAMES[sign]}, ${earName(side)}`}
                   columns={4}
@@ -127,7 +134,7 @@ export function EarSignRows({
         {(side) => {
           const ear = EAR_OF_SIDE[side];
           return (
-            <Graded sign="pain" value={form[ear].pain}>
+            <Graded sign="pain" value={form[ear].pain} normal={normal[ear]?.pain}>
               <RadioTiles
                 label={`Pain, ${earName(side)}`}
                 columns={4}
@@ -181,10 +188,12 @@ function Row({
 function Graded({
   sign,
   value,
+  normal,
   children,
 }: {
   sign: GradedSign;
   value: Grade | undefined;
+  normal: Grade | undefined;
   children: ReactNode;
 }) {
   return (
@@ -196,6 +205,11 @@ function Graded({
         sx={{ minHeight: '1.4em', textAlign: 'center', lineHeight: 1.25, mt: 0.25 }}
       >
         {value ? GRADE_SENTENCES[sign][value] : 'look for it'}
+        {value && normal && againstNormal(value, normal) && (
+          <Box component="span" sx={{ display: 'block', fontWeight: 650 }}>
+            {againstNormal(value, normal)}
+          </Box>
+        )}
       </Typography>
     </>
   );

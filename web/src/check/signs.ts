@@ -101,6 +101,14 @@ export const HEARINGS: readonly { hearing: HearingTry; label: string }[] = [
   { hearing: 'DID_NOT_TURN', label: 'did not turn' },
 ];
 
+/** A grade beside what is normal for an ear; nothing where both are none. */
+export function againstNormal(grade: Grade, normal: Grade): string | undefined {
+  const [is, usual] = [gradeNumber(grade), gradeNumber(normal)];
+  if (is > usual) return `more than its normal (${usual})`;
+  if (is < usual) return `less than its normal (${usual})`;
+  return usual > 0 ? 'normal for it' : undefined;
+}
+
 /** What an ear showed, in words. */
 export function signsWords(finding: EarFinding): string {
   const graded = DRAWN_SIGNS.filter((sign) => finding[sign] !== 'NONE').map((sign) =>

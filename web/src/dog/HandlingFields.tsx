@@ -21,6 +21,7 @@ import { School } from '../account/School';
 import { useSettings } from '../household/useMe';
 import { RUNGS } from '../cleaning/rungs';
 import { ChoiceField } from '../form/ChoiceField';
+import { WORDS } from '../api/words';
 import { FormChoice } from '../form/FormChoice';
 import { SwitchField } from '../form/SwitchField';
 import { dateWithYear, type Day } from '../measure/days';
@@ -86,6 +87,13 @@ export function HandlingFields({
       />
       <SwitchField control={control} name="bites" label="It bites when its ears are handled" />
       <SwitchField control={control} name="needsTwo" label="It takes two people" />
+      <FormChoice
+        control={control}
+        name="held"
+        label="How it is held"
+        hint="As the session shows it."
+        choices={[{ value: '', label: 'by its size' }, ...WORDS.HoldWay]}
+      />
       {bites && (
         <Alert severity="warning">
           Muzzle on and a helper, or leave it to a vet or groomer. Never force it.

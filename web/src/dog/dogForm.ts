@@ -61,6 +61,7 @@ export function dogFormSchema(today: Day, unit: WeightUnit) {
       normal: text(LIMITS.Dog.normal.length),
       bites: z.boolean(),
       needsTwo: z.boolean(),
+      held: z.enum(['', 'TABLE', 'CORNER', 'KNEES', 'HUG', 'LYING', 'TUB']),
       rung: z.enum(['TOUCH', 'FOLD', 'HOLD_UP', 'DRY_PAD', 'WET_PAD', 'FULL_SESSION']),
       /** The day on which the rung was so; empty for a new dog. */
       rungOn: z.string(),
@@ -118,6 +119,7 @@ export function blankForm(today: Day): DogForm {
     normal: '',
     bites: false,
     needsTwo: false,
+    held: '',
     rung: 'FULL_SESSION',
     rungOn: '',
     method: '',
@@ -153,6 +155,7 @@ export function formOf(dog: Schemas['DogFacts'], leftOn: Day | undefined): DogFo
     normal: profile.normal ?? '',
     bites: profile.handling.bites,
     needsTwo: profile.handling.needsTwo,
+    held: profile.handling.held ?? '',
     rung: profile.handling.rung,
     rungOn: profile.handling.on ?? '',
     method: profile.ways.method ?? '',
@@ -168,7 +171,7 @@ export function formOf(dog: Schemas['DogFacts'], leftOn: Day | undefined): DogFo
 /** What is sent: empty fields are left out, and today's weight joins those of earlier days. */
 export function requestOf(form: DogForm, today: Day, unit: WeightUnit): DogRequest {
   const { bornOn, weightToday, leftOn, eardrum, eardrumOn, reactions, normal, ...rest } = form;
-  const { bites, needsTwo, rung, rungOn, scheduling, fixedDays, ...ofIt } = rest;
+  const { bites, needsTwo, held, rung, rungOn, scheduling, fixedDays, ...ofIt } = rest;
   const { method, swabs, wipes, hair, medicineWait, ...said } = ofIt;
   const ways = { method, swabs, wipes, hair, medicineWait };
   const weighed =
@@ -178,7 +181,13 @@ export function requestOf(form: DogForm, today: Day, unit: WeightUnit): DogReque
     ...said,
     weights: [...form.weights.filter(({ on }) => weighed.length === 0 || on !== today), ...weighed],
     eardrum: { status: eardrum, ...(seen && { on: eardrumOn }) },
-    handling: { bites, needsTwo, rung, ...(rungOn !== '' && { on: rungOn }) },
+    handling: {
+      bites,
+      needsTwo,
+      rung,
+      ...(held !== '' && { held }),
+      ...(rungOn !== '' && { on: rungOn }),
+    },
     ways: Object.fromEntries(Object.entries(ways).filter(([, way]) => way !== '')),
     schedule: {
       ...(scheduling !== '' && { scheduling }),

@@ -26,6 +26,14 @@ const CHANGES: readonly { value: Change; label: string }[] = [
   { value: 'WORSE', label: 'worse' },
 ];
 
+/** Said of both ears at once: nothing hurts, and the dog is as ever. */
+const BOTH: readonly { value: Change; label: string }[] = [
+  { value: 'BETTER', label: 'Better' },
+  { value: 'SAME', label: 'The same' },
+];
+
+const LARGE = { minHeight: 64, fontSize: '1.15rem' };
+
 interface Look {
   right?: Looked;
   left?: Looked;
@@ -68,6 +76,7 @@ function LookForm({ dogId, name, onClose }: { dogId: string; name: string; onClo
   const [changes, setChanges] = useState<Partial<Record<Side, Change>>>({});
   const [hurting, setHurting] = useState<readonly Side[]>([]);
   const [dogIsWell, setDogIsWell] = useState(true);
+  const [inFull, setInFull] = useState(false);
   const say = useSay(
     'looks',
     (look: Look, when) => ({ dogId, ...when, ...look }),
@@ -81,6 +90,47 @@ function LookForm({ dogId, name, onClose }: { dogId: string; name: string; onClo
   const alarms =
     !dogIsWell || hurting.length > 0 || Object.values(changes).some((change) => change === 'WORSE');
   const [right, left] = [ear('RIGHT'), ear('LEFT')];
+  const both = (change: Change) => {
+    const looked = { change, hurts: false };
+    say.mutate({ right: looked, left: looked, dogIsWell: true });
+  };
+  if (!inFull) {
+    return (
+      <>
+        <DialogTitle id="look-title">{name}: better or worse than yesterday?</DialogTitle>
+        <DialogContent>
+          <Stack spacing={1}>
+            {BOTH.map(({ value, label }) => (
+              <Button
+                key={value}
+                variant="outlined"
+                size="large"
+                loading={say.isPending}
+                onClick={() => both(value)}
+                sx={LARGE}
+              >
+                {label}
+              </Button>
+            ))}
+            <Button
+              variant="outlined"
+              color="error"
+              size="large"
+              onClick={() => setInFull(true)}
+              sx={LARGE}
+            >
+              Worse, or it hurts, or not as ever
+            </Button>
+            {say.isError && <Alert severity="error">{say.error.message}</Alert>}
+          </Stack>
+        </DialogContent>
+        <DialogActions>
+          <Button onClick={() => setInFull(true)}>Say each ear</Button>
+          <Button onClick={onClose}>Cancel</Button>
+        </DialogActions>
+      </>
+    );
+  }
   return (
     <>
       <DialogTitle id="look-title">{name}: better or worse than yesterday?</DialogTitle>

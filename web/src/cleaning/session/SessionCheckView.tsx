@@ -128,7 +128,7 @@ export function SessionCheckView({
               )}
             </Box>
           )}
-          <EarSignRows sides={sides} form={form} onChange={setValue} />
+          <EarSignRows sides={sides} form={form} normal={check.normal} onChange={setValue} />
         </Paper>
         <Paper variant="outlined" sx={{ p: { xs: 1.5, sm: 2 } }}>
           <DogSignsPanel sides={sides} signs={form.dog} onChange={setValue} />

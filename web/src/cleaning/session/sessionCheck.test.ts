@@ -82,6 +82,7 @@ const SESSION = {
       way(ear, 'LEAVE', 'FILL'),
       way(ear, 'CAUTION', 'WIPE'),
     ]),
+    normal: {},
     closing: [step('dry')],
     sayings: [{ right: 'STOP', left: 'STOP', advice: { now: 'Call your vet.', steps: ['Dry.'] } }],
   },

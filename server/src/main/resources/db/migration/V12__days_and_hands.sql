@@ -23,4 +23,8 @@ alter table settings
   add column named_every_weeks int check (named_every_weeks between 1 and 2),
   add column named_from date,
   add column named_days_of_month jsonb not null default '[]',
-  add column counted_hands jsonb not null default '[]';
+  add column counted_hands jsonb not null default '[]',
+  add column massage_seconds int not null default 30 check (massage_seconds between 15 and 60);
+
+-- How a dog is held, where that was chosen.
+alter table dog add column held_how text;

@@ -156,7 +156,7 @@ public final class TestDog {
   }
 
   public TestDog stands(Rung rung, int day) {
-    handling = new Handling(false, false, rung, Optional.of(day(day)));
+    handling = new Handling(false, false, rung, Optional.of(day(day)), Optional.empty());
     return this;
   }
 

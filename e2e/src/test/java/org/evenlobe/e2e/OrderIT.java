@@ -131,6 +131,8 @@ class OrderIT extends InSession {
       carriedOut(3);
       page.navigate("/");
       wren.button("A light look at the ears of Fen").click();
+      wren.expectAccessible();
+      wren.button("Worse, or it hurts, or not as ever").click();
       wren.tile("How the right ear does", "worse");
       assertThat(page.getByText("Then a full check comes next.")).isVisible();
       wren.expectAccessible();
@@ -140,6 +142,21 @@ class OrderIT extends InSession {
       assertThat(toDo).containsText("A full check is wanted first");
       assertThat(toDo).not().containsText("about 08:00");
       assertThat(page.getByText("look first").first()).isVisible();
+    }
+  }
+
+  @Test
+  void aLightLookIsTwoTaps() {
+    try (Person wren = withDog(Person.withPhone(), "")) {
+      Page page = wren.page();
+      carriedOut(3);
+      page.navigate("/");
+      wren.button("A light look at the ears of Fen").click();
+      wren.button("Better").click();
+
+      page.getByText("Noted: a light look at Fen.").waitFor();
+      assertThat(wren.button("A light look at the ears of Fen")).isHidden();
+      assertThat(wren.region("What to do now")).containsText("Today, about 08:00");
     }
   }
 

@@ -12,12 +12,14 @@ import org.evenlobe.core.record.EarFinding;
  *
  * @param tables what each ear will be judged by
  * @param startsFrom what the check starts from
+ * @param normal what each ear shows when it is well, where that is known
  * @param outcomes how the ears would stand by what it may find, where they may still be cleaned
  * @param sayings what to do where an ear says STOP or URGENT
  */
 public record CheckAhead(
     EarPair<EarTable> tables,
     Optional<EarPair<EarFinding>> startsFrom,
+    EarPair<Optional<EarFinding>> normal,
     List<Outcome> outcomes,
     List<Saying> sayings) {
 

@@ -18,15 +18,13 @@ import org.evenlobe.core.record.Swabs;
 
 /**
  * The steps for one ear (rules CLEAN_ROUNDS and CLEAN_MASSAGE): by its method, again while wipes
- * come away dirty, 3 rounds at most and 5 with a syringe; the massage 30 s, and 60 s where the last
- * load was heavy or more came up than expected.
+ * come away dirty, 3 rounds at most and 5 with a syringe; the massage as long as the household
+ * likes, and twice that, 60 s at most, where the last load was heavy or more came up than expected.
  */
 final class EarSteps {
   private static final int ROUNDS = 3;
   private static final int SYRINGE_ROUNDS = 5;
   private static final int SHAKE_SECONDS = 20;
-  private static final int MASSAGE_SECONDS = 30;
-  private static final int LONG_MASSAGE_SECONDS = 60;
 
   private final EarTask task;
   private final EarBefore before;
@@ -180,14 +178,15 @@ final class EarSteps {
   }
 
   private StepDraft massage(int round) {
+    int usual = ways.massageSeconds();
+    int longer = Math.min(2 * usual, CleaningWays.LONGEST_MASSAGE);
     boolean heavy = before.habit().lastLoad().map(Load::isHeaviest).orElse(false);
     StepTimer timer =
         heavy
-            ? StepTimer.of(LONG_MASSAGE_SECONDS)
+            ? StepTimer.of(longer)
             : round == 1
-                ? StepTimer.of(MASSAGE_SECONDS)
-                : StepTimer.of(
-                    MASSAGE_SECONDS, LONG_MASSAGE_SECONDS, before.habit().expectedWipes());
+                ? StepTimer.of(usual)
+                : StepTimer.of(usual, longer, before.habit().expectedWipes());
     return StepDraft.of(
             Kind.MASSAGE,
             "Massage the base of the " + ear,

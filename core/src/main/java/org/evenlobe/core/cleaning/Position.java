@@ -2,9 +2,11 @@ package org.evenlobe.core.cleaning;
 
 import java.util.Optional;
 import org.evenlobe.core.measure.Weight;
+import org.evenlobe.core.record.HoldWay;
 
 /**
- * How to hold a dog while its ears are cleaned (rule CLEAN_POSITION).
+ * How to hold a dog while its ears are cleaned (rule CLEAN_POSITION): from 25 kg, and where nobody
+ * knows what it weighs, on the floor.
  *
  * @param place where it stands
  * @param hold who holds it how
@@ -34,17 +36,17 @@ public record Position(
     ALONE
   }
 
-  /** How to hold a dog of that weight, where it is known. */
-  public static Position of(Optional<Weight> weight, boolean helper, boolean bites) {
-    boolean large = weight.filter(w -> w.kilograms() >= LARGE_FROM_KILOGRAMS).isPresent();
+  /** How to hold a dog of that weight, where it is known, or as was chosen for it. */
+  public static Position of(
+      Optional<Weight> weight, boolean helper, boolean bites, Optional<HoldWay> chosen) {
+    boolean small = weight.filter(w -> w.kilograms() < LARGE_FROM_KILOGRAMS).isPresent();
+    HoldWay way = chosen.orElse(small ? HoldWay.TABLE : HoldWay.CORNER);
     return new Position(
-        large ? Place.FLOOR : Place.RAISED,
+        way == HoldWay.TABLE ? Place.RAISED : Place.FLOOR,
         helper ? Hold.HELPER : Hold.ALONE,
         bites,
-        large
-            ? "On the floor, its rear in a corner, so that it cannot back away."
-            : "On a table or another raised surface that does not slip.",
-        how(large, helper),
+        where(way),
+        how(way, small, helper),
         bites
             ? helper
                 ? "It bites: muzzle on before you begin. If that is a fight, leave it to a vet or"
@@ -54,14 +56,31 @@ public record Position(
             : "Never force it. If it fights, stop and reward what went well.");
   }
 
-  private static String how(boolean large, boolean helper) {
+  private static String where(HoldWay way) {
+    return switch (way) {
+      case TABLE -> "On a table or another raised surface that does not slip.";
+      case CORNER, HUG, KNEES -> "On the floor, its rear in a corner, so that it cannot back away.";
+      case LYING -> "Lying on its side on a mat, the ear that is done up.";
+      case TUB -> "In the tub on a mat that does not slip, tethered short.";
+    };
+  }
+
+  private static String how(HoldWay way, boolean small, boolean helper) {
     if (helper) {
       return "Your helper has one hand under the muzzle and the other behind the head, and feeds"
           + " it or rubs the other ear.";
     }
-    return large
-        ? "Sit behind it with the dog backed between your knees, or hug it from the side, your"
-            + " free hand on its jaw."
-        : "Hug it against your side, your free hand on its jaw.";
+    return switch (way) {
+      case KNEES ->
+          "Sit behind it with the dog backed between your knees, your free hand on its jaw.";
+      case HUG -> "Hug it against your side, your free hand on its jaw.";
+      case LYING -> "Kneel behind its back, your forearm over its neck without weight.";
+      case TUB -> "Stand at its side, your free hand on its jaw. Never leave it tethered alone.";
+      case TABLE, CORNER ->
+          small
+              ? "Hug it against your side, your free hand on its jaw."
+              : "Sit behind it with the dog backed between your knees, or hug it from the side, your"
+                  + " free hand on its jaw.";
+    };
   }
 }

@@ -45,7 +45,8 @@ public final class SessionBuilder {
             side ->
                 MethodChoice.task(
                     side, before.get(side), setting.ways().method(), setting.trust().rung()));
-    this.position = Position.of(setting.weight(), setting.helper(), setting.bites());
+    this.position =
+        Position.of(setting.weight(), setting.helper(), setting.bites(), setting.held());
     this.order =
         Stream.of(Side.values())
             .filter(side -> tasks.get(side).method().isPresent())
@@ -82,6 +83,7 @@ public final class SessionBuilder {
     return new SessionCheck(
         ahead.tables(),
         ahead.startsFrom(),
+        ahead.normal(),
         ahead.outcomes().stream().flatMap(this::ways).toList(),
         List.of(dry(), taken()),
         ahead.sayings());

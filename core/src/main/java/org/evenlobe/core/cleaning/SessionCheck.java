@@ -17,6 +17,7 @@ import org.evenlobe.core.record.EarFinding;
  * @param tables what each ear is judged by
  * @param startsFrom what a check starts from: what is normal for this dog; empty where every sign
  *     is to be looked for anew
+ * @param normal what each ear shows when it is well, where that is known
  * @param ways what is done to an ear by what its check says; an ear that says STOP has none
  * @param closing the steps after both ears
  * @param sayings what to do where an ear says STOP or URGENT
@@ -24,6 +25,7 @@ import org.evenlobe.core.record.EarFinding;
 public record SessionCheck(
     EarPair<EarTable> tables,
     Optional<EarPair<EarFinding>> startsFrom,
+    EarPair<Optional<EarFinding>> normal,
     List<EarWay> ways,
     List<SessionStep> closing,
     List<Saying> sayings) {

@@ -5,6 +5,7 @@ import org.evenlobe.core.check.Advice;
 import org.evenlobe.core.history.Trust;
 import org.evenlobe.core.measure.Weight;
 import org.evenlobe.core.record.CleaningWays;
+import org.evenlobe.core.record.HoldWay;
 
 /**
  * What a session is built for, besides its ears.
@@ -12,6 +13,7 @@ import org.evenlobe.core.record.CleaningWays;
  * @param name the dog's
  * @param weight what it weighs, where that is known
  * @param bites whether it bites
+ * @param held how it is held, where that was chosen
  * @param helper whether a second person is there
  * @param ways how the household does it with this dog
  * @param trust where it stands on the trust ladder
@@ -23,6 +25,7 @@ public record SessionSetting(
     String name,
     Optional<Weight> weight,
     boolean bites,
+    Optional<HoldWay> held,
     boolean helper,
     CleaningWays ways,
     Trust trust,

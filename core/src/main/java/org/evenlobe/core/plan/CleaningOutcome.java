@@ -1,6 +1,7 @@
 package org.evenlobe.core.plan;
 
 import java.time.LocalDate;
+import java.time.LocalTime;
 import java.time.temporal.ChronoUnit;
 import java.util.List;
 import java.util.Optional;
@@ -22,7 +23,7 @@ import org.evenlobe.core.rule.Rule;
  *
  * <p>For example "next in 11 days; the right ear every 11 days, 2 fewer than before".
  *
- * @param again why another pass is to follow the same day, where one is
+ * @param again that another one follows the same day, and why, where one does
  * @param next the day of the next cleaning, where one is planned
  * @param daysToNext how far it is from the cleaning
  * @param sooner by how many days sooner that is than without this cleaning's teaching; less than 0
@@ -86,11 +87,21 @@ public record CleaningOutcome(
   }
 
   private static Optional<Reason> again(DogPlan now, LocalDate day) {
-    return now.cleanings().stream()
-        .filter(item -> item.window().best().equals(day))
-        .flatMap(item -> item.reasons().stream())
-        .filter(reason -> reason.rule() == Rule.PLAN_CATCH_UP)
-        .findFirst();
+    List<PlanItem> today =
+        now.cleanings().stream().filter(item -> item.window().best().equals(day)).toList();
+    return today.stream()
+        .flatMap(item -> item.hour().stream())
+        .min(LocalTime::compareTo)
+        .map(
+            hour ->
+                Reason.of(
+                    Rule.PLAN_VET, "Again today, about %s, as your vet ordered.".formatted(hour)))
+        .or(
+            () ->
+                today.stream()
+                    .flatMap(item -> item.reasons().stream())
+                    .filter(reason -> reason.rule() == Rule.PLAN_CATCH_UP)
+                    .findFirst());
   }
 
   /** Of the ears that come next, by how much the shorter interval has shrunk. */

@@ -23,6 +23,7 @@ import org.evenlobe.core.record.CleaningWays;
 import org.evenlobe.core.record.DogRecord;
 import org.evenlobe.core.record.EarCleaning;
 import org.evenlobe.core.record.Supply;
+import org.evenlobe.core.record.WipeMaterial;
 import org.evenlobe.core.stock.PlannedUse;
 import org.evenlobe.core.stock.StockOutlook;
 import org.evenlobe.core.stock.Stocktaking;
@@ -32,9 +33,12 @@ import org.evenlobe.core.stock.Use;
  * What all dogs of a household have used and will use, against what is in the house.
  *
  * <p>Where a fill was not measured, it counts as what the canal is thought to hold; wipes that were
- * not counted do not count.
+ * not counted do not count. An ear that is wiped takes {@value #PAD_MILLILITRES} mL of cleaner a
+ * wipe: five wipes are 10 mL.
  */
 public final class HouseholdStock {
+  private static final double PAD_MILLILITRES = 2;
+
   private final List<DogRecord> dogs;
   private final Map<UUID, DogPlan> plans = new HashMap<>();
   private final CleaningWays ways;
@@ -106,7 +110,7 @@ public final class HouseholdStock {
       return done.seen().wipes().orElse(0);
     }
     if (!done.method().inCanal()) {
-      return 0;
+      return wets(dog) ? done.seen().wipes().orElse(0) * PAD_MILLILITRES : 0;
     }
     return done.poured().map(Volume::millilitres).orElseGet(() -> canal(dog, side) * done.fills());
   }
@@ -148,6 +152,14 @@ public final class HouseholdStock {
     }
     boolean pours =
         ways.with(dog.profile().ways()).method().inCanal() && ear.mayGoIn() == MayGoIn.IN_EAR;
-    return pours ? habit.poured().map(Volume::millilitres).orElseGet(() -> canal(dog, side)) : 0;
+    if (pours) {
+      return habit.poured().map(Volume::millilitres).orElseGet(() -> canal(dog, side));
+    }
+    return wets(dog) ? habit.expectedWipes() * PAD_MILLILITRES : 0;
+  }
+
+  /** Whether what is wiped with takes cleaner from a bottle: a ready wipe brings its own. */
+  private boolean wets(DogRecord dog) {
+    return ways.with(dog.profile().ways()).wipes() != WipeMaterial.READY_WIPES;
   }
 }

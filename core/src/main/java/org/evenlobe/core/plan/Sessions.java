@@ -123,6 +123,7 @@ public final class Sessions {
     return new CheckAhead(
         history.tables(),
         history.startsFrom(),
+        history.normal(),
         MILD_FINDINGS.stream()
             .map(found -> asIf(history, now, found))
             .map(then -> new Sessions(then, plans.apply(then), fully).before(ears))
@@ -167,6 +168,7 @@ public final class Sessions {
         dog.profile().name(),
         dog.profile().weightOn(today),
         dog.profile().handling().bites(),
+        dog.profile().handling().held(),
         helper,
         household.with(dog.profile().ways()),
         plan.trust(),

@@ -12,13 +12,22 @@ import java.util.Optional;
  * @param wipes what is wiped with
  * @param hair what is done about hair in the canal
  * @param medicineWait how long a medicine waits after a cleaning
+ * @param massageSeconds how long the base is massaged, {@value #SHORTEST_MASSAGE} to {@value
+ *     #LONGEST_MASSAGE} s
  */
 public record CleaningWays(
     CleaningMethod method,
     Swabs swabs,
     WipeMaterial wipes,
     HairCare hair,
-    MedicineWait medicineWait) {
+    MedicineWait medicineWait,
+    int massageSeconds) {
+  /** The shortest massage, seconds. */
+  public static final int SHORTEST_MASSAGE = 15;
+
+  /** The longest one. */
+  public static final int LONGEST_MASSAGE = 60;
+
   /** What a household begins with. */
   public static final CleaningWays DEFAULT =
       new CleaningWays(
@@ -26,7 +35,8 @@ public record CleaningWays(
           Swabs.NEVER,
           WipeMaterial.COTTON_PADS,
           HairCare.LEAVE,
-          MedicineWait.AN_HOUR);
+          MedicineWait.AN_HOUR,
+          30);
 
   public CleaningWays {
     Objects.requireNonNull(method, "method");
@@ -34,6 +44,9 @@ public record CleaningWays(
     Objects.requireNonNull(wipes, "wipes");
     Objects.requireNonNull(hair, "hair");
     Objects.requireNonNull(medicineWait, "medicineWait");
+    if (massageSeconds < SHORTEST_MASSAGE || massageSeconds > LONGEST_MASSAGE) {
+      throw new IllegalArgumentException("15 to 60 s, not " + massageSeconds);
+    }
   }
 
   /**
@@ -68,6 +81,7 @@ public record CleaningWays(
         own.swabs().orElse(swabs),
         own.wipes().orElse(wipes),
         own.hair().orElse(hair),
-        own.medicineWait().orElse(medicineWait));
+        own.medicineWait().orElse(medicineWait),
+        massageSeconds);
   }
 }

@@ -30,6 +30,7 @@ import org.evenlobe.core.record.EarFinding;
 import org.evenlobe.core.record.Grade;
 import org.evenlobe.core.record.HairCare;
 import org.evenlobe.core.record.HearingTry;
+import org.evenlobe.core.record.HoldWay;
 import org.evenlobe.core.record.HowOften;
 import org.evenlobe.core.record.Load;
 import org.evenlobe.core.record.MedicineWait;
@@ -206,8 +207,9 @@ class SessionBuilderTest {
           "Fen",
           Optional.of(new Weight(weight)),
           bites,
+          Optional.empty(),
           helper,
-          new CleaningWays(method, Swabs.NEVER, WipeMaterial.GAUZE, hair, MedicineWait.AN_HOUR),
+          new CleaningWays(method, Swabs.NEVER, WipeMaterial.GAUZE, hair, MedicineWait.AN_HOUR, 30),
           new Trust(rung, Optional.<LocalDate>empty(), false, List.of()),
           Optional.empty(),
           checked,
@@ -601,7 +603,8 @@ class SessionBuilderTest {
         Position.Hold hold,
         String where,
         String how) {
-      Position position = Position.of(Optional.of(new Weight(weight)), helper, false);
+      Position position =
+          Position.of(Optional.of(new Weight(weight)), helper, false, Optional.empty());
 
       assertThat(position.place()).isEqualTo(place);
       assertThat(position.hold()).isEqualTo(hold);
@@ -610,9 +613,25 @@ class SessionBuilderTest {
       assertThat(position.caution()).contains("Never force");
     }
 
+    @ParameterizedTest
+    @EnumSource(HoldWay.class)
+    void isAsWasChosenForTheDog(HoldWay way) {
+      Position position = Position.of(Optional.of(new Weight(32)), false, false, Optional.of(way));
+
+      assertThat(position.place() == Position.Place.RAISED).isEqualTo(way == HoldWay.TABLE);
+      assertThat(position.where()).isNotBlank();
+      assertThat(position.how()).isNotBlank();
+    }
+
+    @Test
+    void ofADogOfUnknownWeightIsTheFloor() {
+      assertThat(Position.of(Optional.empty(), true, false, Optional.empty()).place())
+          .isEqualTo(Position.Place.FLOOR);
+    }
+
     @Test
     void ofABiterIsNeverAlone() {
-      assertThat(Position.of(Optional.empty(), false, true).caution())
+      assertThat(Position.of(Optional.empty(), false, true, Optional.empty()).caution())
           .contains("muzzle")
           .contains("not alone");
     }

@@ -14,6 +14,7 @@ import org.evenlobe.core.measure.Side;
 import org.evenlobe.core.plan.item.PlanItem;
 import org.evenlobe.core.plan.item.PlanItem.Kind;
 import org.evenlobe.core.record.CleaningInstruction;
+import org.evenlobe.core.record.CleaningRecord;
 import org.evenlobe.core.record.DischargeKind;
 import org.evenlobe.core.record.EarCleaning;
 import org.evenlobe.core.record.EarVisit;
@@ -48,6 +49,19 @@ class OrderedPlanTest {
         .filter(item -> item.kind() == kind)
         .map(item -> item.window().best())
         .toList();
+  }
+
+  @Test
+  void aCleaningInTheMorningSaysThatAnotherFollowsInTheEvening() {
+    TestDog dog = ordered(HowOften.timesADay(2), 10).cleaned(2, Side.RIGHT);
+    CleaningRecord morning = dog.record().cleanings().get(0);
+
+    assertThat(
+            CleaningOutcome.of(PLANNER, dog.record(), morning, Preferences.DEFAULT)
+                .again()
+                .orElseThrow()
+                .sentence())
+        .isEqualTo("Again today, about 20:00, as your vet ordered.");
   }
 
   @Test

@@ -286,6 +286,16 @@ class SessionPlanTest {
     }
 
     @Test
+    void isDrawnDownByWipingToo() {
+      EarCleaning wiped =
+          new EarCleaning(CleaningMethod.WIPE, new Load(1), Optional.empty(), 1, Noticed.wipes(3));
+      TestDog dog = new TestDog().quiet(0).cleaned(5, wiped, Handled.CALM, 400);
+
+      // two ears, 3 wipes each, 2 mL a wipe
+      assertThat(of(Supply.Kind.CLEANER, dog, 6).left()).isEqualTo(88);
+    }
+
+    @Test
     void runsOutAtThePlannedRate() {
       TestDog dog = new TestDog().quiet(0).cleaned(5, fill(2, 6, 3), Handled.CALM, 400);
       int planned = plan(dog, 6).cleanings().size();

@@ -69,6 +69,8 @@ public class Settings extends StoredFact<SettingsRequest> {
   @Enumerated(EnumType.STRING)
   private MedicineWait medicineWait;
 
+  private int massageSeconds;
+
   @Enumerated(EnumType.STRING)
   private SchedulingMode scheduling;
 
@@ -110,6 +112,8 @@ public class Settings extends StoredFact<SettingsRequest> {
     wipes = said.wipes();
     hair = said.hair();
     medicineWait = said.medicineWait();
+    massageSeconds =
+        Optional.ofNullable(said.massageSeconds()).orElse(CleaningWays.DEFAULT.massageSeconds());
     scheduling = said.scheduling();
     fixedDays = said.fixedDays();
     Optional<NamedDays> named = Optional.ofNullable(said.namedDays()).map(NamedDaysRequest::toCore);
@@ -183,7 +187,7 @@ public class Settings extends StoredFact<SettingsRequest> {
 
   /** How it cleans, as the core knows it. */
   public CleaningWays ways() {
-    return new CleaningWays(method, swabs, wipes, hair, medicineWait);
+    return new CleaningWays(method, swabs, wipes, hair, medicineWait, massageSeconds);
   }
 
   /** The same as it was said. */
@@ -200,6 +204,7 @@ public class Settings extends StoredFact<SettingsRequest> {
         wipes,
         hair,
         medicineWait,
+        massageSeconds,
         scheduling,
         fixedDays,
         named()

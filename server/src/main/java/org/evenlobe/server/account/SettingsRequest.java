@@ -41,6 +41,7 @@ import org.jspecify.annotations.Nullable;
  * @param wipes what is wiped with
  * @param hair what is done about hair in the canal
  * @param medicineWait how long a medicine waits after a cleaning
+ * @param massageSeconds how long the base is massaged; 30 where left out
  * @param scheduling the school of when to clean
  * @param fixedDays the interval of the school of fixed days
  * @param namedDays the days of that school by the calendar, in place of an interval
@@ -61,6 +62,8 @@ public record SettingsRequest(
     @NotNull WipeMaterial wipes,
     @NotNull HairCare hair,
     @NotNull MedicineWait medicineWait,
+    @Nullable @Min(CleaningWays.SHORTEST_MASSAGE) @Max(CleaningWays.LONGEST_MASSAGE)
+        Integer massageSeconds,
     @NotNull SchedulingMode scheduling,
     @NotNull @Min(Preferences.FEWEST_DAYS) @Max(Preferences.MOST_DAYS) Integer fixedDays,
     @Nullable @Valid NamedDaysRequest namedDays,
@@ -187,6 +190,7 @@ public record SettingsRequest(
         CleaningWays.DEFAULT.wipes(),
         CleaningWays.DEFAULT.hair(),
         CleaningWays.DEFAULT.medicineWait(),
+        CleaningWays.DEFAULT.massageSeconds(),
         Preferences.DEFAULT.scheduling(),
         Preferences.DEFAULT.fixedDays(),
         null,

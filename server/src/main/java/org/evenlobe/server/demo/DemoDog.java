@@ -209,7 +209,7 @@ enum DemoDog {
 
   /** The nervous one came to a hand on the head and no more. */
   private @Nullable HandlingRequest handling(LocalDate joinedOn) {
-    return this == TEASEL ? new HandlingRequest(false, false, Rung.TOUCH, joinedOn) : null;
+    return this == TEASEL ? new HandlingRequest(false, false, null, Rung.TOUCH, joinedOn) : null;
   }
 
   /** The two with a history came with a vet's letter. */

@@ -265,6 +265,7 @@ class DemoHousehold implements ApplicationRunner {
             is.wipes(),
             is.hair(),
             is.medicineWait(),
+            is.massageSeconds(),
             is.scheduling(),
             is.fixedDays(),
             is.namedDays(),

@@ -21,6 +21,7 @@ import org.evenlobe.core.record.Eardrum;
 import org.evenlobe.core.record.Feathering;
 import org.evenlobe.core.record.Ground;
 import org.evenlobe.core.record.Handling;
+import org.evenlobe.core.record.HoldWay;
 import org.evenlobe.core.record.InfectionHistory;
 import org.evenlobe.core.record.Life;
 import org.evenlobe.core.record.Preferences;
@@ -87,6 +88,9 @@ public class Dog extends StoredFact<DogRequest> {
   private boolean needsTwo;
 
   @Enumerated(EnumType.STRING)
+  private @Nullable HoldWay heldHow;
+
+  @Enumerated(EnumType.STRING)
   private Rung rung;
 
   private @Nullable LocalDate rungOn;
@@ -139,6 +143,7 @@ public class Dog extends StoredFact<DogRequest> {
     normal = said.normal();
     bites = said.handled().bites();
     needsTwo = said.handled().needsTwo();
+    heldHow = said.handled().held().orElse(null);
     rung = said.handled().rung();
     rungOn = said.handled().on().orElse(null);
     ways = OwnWaysColumns.of(said.ownWays());
@@ -188,7 +193,8 @@ public class Dog extends StoredFact<DogRequest> {
         new Eardrum(eardrum, Optional.ofNullable(eardrumOn)),
         Optional.ofNullable(reactions),
         Optional.ofNullable(normal),
-        new Handling(bites, needsTwo, rung, Optional.ofNullable(rungOn)),
+        new Handling(
+            bites, needsTwo, rung, Optional.ofNullable(rungOn), Optional.ofNullable(heldHow)),
         OwnWaysColumns.toCore(ways),
         new Preferences.Own(Optional.ofNullable(ownScheduling), Optional.ofNullable(ownFixedDays)));
   }

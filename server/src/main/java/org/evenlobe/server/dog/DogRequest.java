@@ -25,6 +25,7 @@ import org.evenlobe.core.record.Feathering;
 import org.evenlobe.core.record.Ground;
 import org.evenlobe.core.record.HairCare;
 import org.evenlobe.core.record.Handling;
+import org.evenlobe.core.record.HoldWay;
 import org.evenlobe.core.record.InfectionHistory;
 import org.evenlobe.core.record.Life;
 import org.evenlobe.core.record.MedicineWait;
@@ -142,17 +143,24 @@ public record DogRequest(
    *
    * @param bites whether it bites when its ears are handled
    * @param needsTwo whether one person alone cannot hold it
+   * @param held how it is held, where that was chosen
    * @param rung the rung on which it stays calm
    * @param on the day on which that was so
    */
   public record HandlingRequest(
       @NotNull Boolean bites,
       @Nullable Boolean needsTwo,
+      @Nullable HoldWay held,
       @NotNull Rung rung,
       @Nullable LocalDate on) {
 
     Handling toCore() {
-      return new Handling(bites, Boolean.TRUE.equals(needsTwo), rung, Optional.ofNullable(on));
+      return new Handling(
+          bites,
+          Boolean.TRUE.equals(needsTwo),
+          rung,
+          Optional.ofNullable(on),
+          Optional.ofNullable(held));
     }
   }
 

@@ -77,6 +77,7 @@ class DogView {
    * @param visitedSince the day of a visit or call after it, where there was one
    * @param cleanedSince the day of a cleaning after it, where there was one
    * @param startsFrom what a new check starts from; empty where every sign is to be looked for
+   * @param normal what each ear shows when it is well, where that is known
    * @param card what to tell a vet on the phone, where one may be asked
    * @param plan what is planned
    * @param canals what its canals hold, where its weight is known
@@ -98,6 +99,7 @@ class DogView {
       Optional<LocalDate> visitedSince,
       Optional<LocalDate> cleanedSince,
       Optional<EarPair<EarFinding>> startsFrom,
+      EarPair<Optional<EarFinding>> normal,
       Optional<CallCard> card,
       DogPlan plan,
       Optional<EarPair<CanalEstimate>> canals) {}
@@ -160,6 +162,7 @@ class DogView {
         visited,
         since(latest, record.cleanings()),
         history.startsFrom(),
+        history.normal(),
         visited.isPresent() ? Optional.empty() : CallCards.card(record, history, breed, today),
         plans.plan(history, standing),
         Canals.of(record, today));
