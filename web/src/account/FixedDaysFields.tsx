@@ -77,9 +77,11 @@ export function FixedDaysFields({
             value={month}
             onChange={(event) => {
               setMonth(event.target.value);
-              onChange({ daysOfMonth: daysOfMonth(event.target.value) });
+              onChange({ daysOfMonth: daysOfMonth(event.target.value) ?? [] });
             }}
-            sx={{ maxWidth: 220 }}
+            error={!daysOfMonth(month)}
+            helperText={!daysOfMonth(month) && 'Days from 1 to 31, with commas between.'}
+            sx={{ maxWidth: 320 }}
           />
           <Typography variant="body2" color="textSecondary">
             At least 5 days apart. The 31st is the last day of a shorter month.

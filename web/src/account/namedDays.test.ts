@@ -17,6 +17,12 @@ describe('named days', () => {
 
   it('of a month are read from text', () => {
     expect(daysOfMonth('1, 15')).toEqual([1, 15]);
-    expect(daysOfMonth('1 x ,31')).toEqual([1, 31]);
+    expect(daysOfMonth('1 31,')).toEqual([1, 31]);
+    for (const none of ['', '1, x', '32', '0', '1.5']) expect(daysOfMonth(none)).toBeUndefined();
+  });
+
+  it('stay days of the month while their field is empty', () => {
+    expect(fixedBy({ daysOfMonth: [] })).toBe('MONTH');
+    expect(fixedBy({ weekday: 'MONDAY', everyWeeks: 1, daysOfMonth: [] })).toBe('WEEKDAY');
   });
 });

@@ -15,7 +15,8 @@ export const FIXED_BY = [
 
 export function fixedBy(days: NamedDays | undefined): FixedBy {
   if (!days) return 'INTERVAL';
-  if (days.daysOfMonth && days.daysOfMonth.length > 0) return 'MONTH';
+  const byMonth = days.daysOfMonth && (days.daysOfMonth.length > 0 || !days.weekday);
+  if (byMonth && days.everyWeeks !== 2) return 'MONTH';
   return days.everyWeeks === 2 ? 'SECOND_WEEK' : 'WEEKDAY';
 }
 
@@ -40,10 +41,14 @@ export function secondWeekFrom(day: string): NamedDays {
   return { everyWeeks: 2, from: day, ...(weekday && { weekday }) };
 }
 
-/** "1, 15" as days of the month; what is no number is left out. */
-export function daysOfMonth(text: string): number[] {
-  return text
+const LAST_OF_MONTH = 31;
+
+/** "1, 15" as days of the month; nothing where it says anything else. */
+export function daysOfMonth(text: string): number[] | undefined {
+  const days = text
     .split(/[,\s]+/)
-    .map(Number)
-    .filter((day) => Number.isInteger(day) && day > 0);
+    .filter((part) => part !== '')
+    .map(Number);
+  const areDays = days.every((day) => Number.isInteger(day) && day >= 1 && day <= LAST_OF_MONTH);
+  return areDays && days.length > 0 ? days : undefined;
 }

@@ -3019,6 +3019,7 @@ export interface components {
       /** Format: uuid */
       cleaner?: string;
       ears: ('RIGHT' | 'LEFT')[];
+      fully?: boolean;
       /** @enum {string} */
       handled?: 'CALM' | 'UNEASY' | 'AS_ALWAYS' | 'STRUGGLED' | 'HAD_TO_STOP';
       helper: boolean;
@@ -3196,6 +3197,20 @@ export interface components {
       startsFrom?: components['schemas']['EarPairEarFinding'];
       tables: components['schemas']['EarPairEarTable'];
       ways: components['schemas']['EarWay'][];
+      wipeOnly: (
+        | 'FOREIGN_BODY'
+        | 'TICK_LIFTED'
+        | 'TICK_STUCK'
+        | 'HAIR_BLOCKING'
+        | 'MAT_UNDER_FLAP'
+        | 'FLAP_BALLOONED'
+        | 'CUT'
+        | 'LUMP'
+        | 'LUMP_BLOCKING'
+        | 'FLEAS'
+        | 'FLAKING'
+        | 'THICKENED'
+      )[];
     };
     SessionStep: {
       again?: string;

@@ -23,6 +23,7 @@ import {
   pastCheck,
   waitsForCheck,
   tapped,
+  isClosedSince,
   isNarrower,
   isTouched,
   type GuidedSession,
@@ -74,7 +75,7 @@ export function GuidedPage({ purpose }: { purpose: Purpose }) {
     purpose,
     dog,
     resumed?.progress.ears ?? ears,
-    fully,
+    resumed?.progress.fully ?? fully,
     resumed?.progress.helper ?? helper,
     phase.at === 'start' || resumed !== undefined,
   );
@@ -171,20 +172,17 @@ export function GuidedPage({ purpose }: { purpose: Purpose }) {
             />
           );
         }
-        const checkedMeanwhile =
-          waitsForCheck(resumed.guided.session, keptProgress(dog) ?? resumed.progress) &&
-          (!now.session.check || !resumed.guided.session.check);
-        if (checkedMeanwhile) {
+        const reached = keptProgress(dog) ?? resumed.progress;
+        // a check is judged by what is known now
+        if (waitsForCheck(resumed.guided.session, reached)) {
           return (
-            <Resumed
-              key="checked"
-              onResume={() =>
-                play(now, pastCheck(now.session, keptProgress(dog) ?? resumed.progress))
-              }
-            />
+            <Resumed key="checked" onResume={() => play(now, pastCheck(now.session, reached))} />
           );
         }
-        if (isNarrower(now.session, resumed.guided.session)) {
+        // its own check may still be on its way: until then the server knows less than the device
+        const isUnsent = now.session.check !== undefined;
+        const less = isUnsent ? isClosedSince : isNarrower;
+        if (less(now.session, resumed.guided.session)) {
           return (
             <Resumed
               key="narrower"
@@ -273,11 +271,12 @@ export function GuidedPage({ purpose }: { purpose: Purpose }) {
         keepHelper(dog, there);
       }}
       onBegin={() =>
-        play(guided, begin(guided.session, { id: newId(), ears, helper, now: new Date() }))
+        play(guided, begin(guided.session, { id: newId(), ears, fully, helper, now: new Date() }))
       }
       onResume={() => {
         if (!draft) return;
         setEars(draft.ears);
+        setFully(draft.fully ?? false);
         setHelper(draft.helper);
         setWanted(draft);
       }}

@@ -123,10 +123,12 @@ export function StartView({
           <Stack spacing={1}>
             <WhatIsDone guided={guided} />
             {(fully || session.ears.right.mayFully || session.ears.left.mayFully) && (
-              <FormControlLabel
-                control={<Switch checked={fully} onChange={(_, all) => onFully(all)} />}
-                label="Clean it fully today all the same"
-              />
+              <Box>
+                <FormControlLabel
+                  control={<Switch checked={fully} onChange={(_, all) => onFully(all)} />}
+                  label="Clean it fully today all the same"
+                />
+              </Box>
             )}
             {session.reasons.map((reason) => (
               <Typography key={reason.sentence} variant="body2" color="textSecondary">

@@ -43,7 +43,7 @@ const SESSION = {
   ears: { right: { method: 'FILL' }, left: {} },
 } as unknown as Session;
 
-const begun = begin(SESSION, { id: 'x', ears: ['RIGHT'], helper: true, now: NOW });
+const begun = begin(SESSION, { id: 'x', ears: ['RIGHT'], fully: false, helper: true, now: NOW });
 
 function after(...taps: Tap[]): Progress {
   return taps.reduce((progress, tap) => tapped(SESSION, progress, tap), begun);

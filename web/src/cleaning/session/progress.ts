@@ -47,7 +47,7 @@ export function openStep(session: Session, progress: Progress): Step | undefined
 
 export function begin(
   session: Session,
-  asked: { id: string; ears: readonly Side[]; helper: boolean; now: Date },
+  asked: { id: string; ears: readonly Side[]; fully: boolean; helper: boolean; now: Date },
 ): Progress {
   const first = session.steps[0];
   if (!first) throw new Error('a session without steps cannot begin');
@@ -56,6 +56,7 @@ export function begin(
       id: asked.id,
       purpose: session.purpose,
       ears: [...asked.ears],
+      ...(asked.fully && { fully: true }),
       helper: asked.helper,
       startedAt: asked.now.toISOString(),
       seconds: 0,
@@ -205,6 +206,14 @@ export function isNarrower(now: Session, begun: Session): boolean {
     const after = ofSide(now.ears, side).method;
     return before !== undefined && before !== after && (after === undefined || after === 'WIPE');
   });
+}
+
+/** Whether an ear that was to be cleaned may take nothing now: it was closed meanwhile. */
+export function isClosedSince(now: Session, begun: Session): boolean {
+  return SIDES.some(
+    (side) =>
+      ofSide(begun.ears, side).method !== undefined && ofSide(now.ears, side).method === undefined,
+  );
 }
 
 /** Whether the summary can be saved: an ear was done, and what came out of each such ear is said. */

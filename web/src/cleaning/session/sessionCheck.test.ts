@@ -83,6 +83,7 @@ const SESSION = {
       way(ear, 'CAUTION', 'WIPE'),
     ]),
     normal: {},
+    wipeOnly: ['LUMP_BLOCKING'],
     closing: [step('dry')],
     sayings: [{ right: 'STOP', left: 'STOP', advice: { now: 'Call your vet.', steps: ['Dry.'] } }],
   },

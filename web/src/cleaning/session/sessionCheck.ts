@@ -47,16 +47,9 @@ export function sayingOf(check: SessionCheck, right: Verdict, left: Verdict) {
   return check.sayings.find((one) => one.right === right && one.left === left)?.advice;
 }
 
-/** What keeps all but a wipe out of an ear. */
-const WIPE_ONLY: readonly EarFinding['seen'][number][] = [
-  'HAIR_BLOCKING',
-  'MAT_UNDER_FLAP',
-  'LUMP_BLOCKING',
-];
-
 /** What is done to an ear whose check says that; nothing where the server foresaw no such check. */
 function wayOf(check: SessionCheck, side: Side, verdict: Verdict, ear: EarFinding) {
-  const wipeOnly = ear.seen.some((thing) => WIPE_ONLY.includes(thing));
+  const wipeOnly = ear.seen.some((thing) => check.wipeOnly.includes(thing));
   const ways = check.ways.filter(
     (one) => one.ear === side && one.verdict === verdict && one.wipeOnly === wipeOnly,
   );

@@ -178,8 +178,7 @@ class SessionIT extends InSession {
       wren.tile("Kind of discharge, right ear", "tan wax");
       wren.tile("Redness, left ear", "2 moderate: plainly red, fine vessels show");
       assertThat(page.getByText("Redness, moderate (2).")).isVisible();
-      wren.button("Looked and sniffed: right ear").click();
-      wren.button("Looked and sniffed: left ear").click();
+      lookedAtBoth(wren);
       wren.button("Keep it and go on").click();
 
       atStep(wren, "Fill the right ear");
@@ -199,6 +198,33 @@ class SessionIT extends InSession {
   }
 
   @Test
+  void aFullCleaningOfAQuietDogIsGoneOnWithAfterAReload() {
+    try (Person wren = withDog(Person.withPhone(), "")) {
+      Page page = wren.page();
+      household.clean(dog, 2);
+      page.navigate("/dogs/" + dog + "/session");
+      page.getByText("Clean it fully today all the same").click();
+      assertThat(page.getByText("too often irritates the skin").first()).isVisible();
+      wren.button("Begin").click();
+      goOn(wren, 2);
+      lookedAtBoth(wren);
+      wren.button("Keep it and go on").click();
+      atStep(wren, "Fill the right ear");
+      goOn(wren, 1);
+
+      page.reload();
+
+      atStep(wren, "Massage the base of the right ear");
+      goOn(wren, 1);
+    }
+  }
+
+  private static void lookedAtBoth(Person person) {
+    person.button("Looked and sniffed: right ear").click();
+    person.button("Looked and sniffed: left ear").click();
+  }
+
+  @Test
   void oneBadEarEndsItForThatEarOnly() {
     try (Person wren = withDog(Person.withPhone(), "")) {
       Page page = wren.page();
@@ -206,8 +232,7 @@ class SessionIT extends InSession {
       wren.button("Begin").click();
       goOn(wren, 2);
       wren.tile("Odour, right ear", "foul odour");
-      wren.button("Looked and sniffed: right ear").click();
-      wren.button("Looked and sniffed: left ear").click();
+      lookedAtBoth(wren);
       assertThat(page.getByText("Pour nothing into the right ear; call your vet")).isVisible();
       wren.button("Keep it and go on").click();
 
@@ -223,8 +248,7 @@ class SessionIT extends InSession {
       wren.button("Begin").click();
       goOn(wren, 2);
       wren.tile("Odour, right ear", "foul odour");
-      wren.button("Looked and sniffed: right ear").click();
-      wren.button("Looked and sniffed: left ear").click();
+      lookedAtBoth(wren);
       wren.button("Keep it: stop here").click();
 
       wren.atPage("Stop: nothing goes in today");
@@ -249,8 +273,7 @@ class SessionIT extends InSession {
       wren.atPage("Check Fen");
       wren.tile("Odour, right ear", "foul odour");
       wren.tile("Odour, left ear", "foul odour");
-      wren.button("Looked and sniffed: right ear").click();
-      wren.button("Looked and sniffed: left ear").click();
+      lookedAtBoth(wren);
       wren.button("Save").click();
       wren.atPage("Fen: what the check says");
 

@@ -40,7 +40,8 @@ public record Advice(String now, List<String> steps) {
     return new EarVerdict(
         verdict,
         verdict,
-        MayGoIn.IN_EAR,
+        // what may go in is not known here: the stricter word stands
+        MayGoIn.WIPE,
         0,
         Grade.NONE,
         covered

@@ -15,6 +15,7 @@ import org.evenlobe.core.record.CleaningWays;
 import org.evenlobe.core.record.HairCare;
 import org.evenlobe.core.record.Load;
 import org.evenlobe.core.record.Swabs;
+import org.evenlobe.core.rule.Figures;
 
 /**
  * The steps for one ear (rules CLEAN_ROUNDS and CLEAN_MASSAGE): by its method, again while wipes
@@ -213,7 +214,7 @@ final class EarSteps {
             Kind.WIPE,
             "Wipe the " + ear,
             "%s over your finger, a clean edge each time. Tap for each one you take."
-                .formatted(capital(a(ways.wipes().words()))))
+                .formatted(Figures.capital(a(ways.wipes().words()))))
         .because(
             last
                 ? "%d rounds are enough for one day: the plan takes up the rest.".formatted(rounds)
@@ -260,10 +261,6 @@ final class EarSteps {
 
   private static String a(String noun) {
     return ("aeiou".indexOf(noun.charAt(0)) >= 0 ? "an " : "a ") + noun;
-  }
-
-  private static String capital(String sentence) {
-    return sentence.substring(0, 1).toUpperCase(Locale.ROOT) + sentence.substring(1);
   }
 
   private static String about(Volume volume) {

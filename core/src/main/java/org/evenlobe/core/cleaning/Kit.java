@@ -12,6 +12,7 @@ import org.evenlobe.core.measure.Volume;
 import org.evenlobe.core.record.CanalHair;
 import org.evenlobe.core.record.CleaningMethod;
 import org.evenlobe.core.record.Swabs;
+import org.evenlobe.core.record.WipeMaterial;
 
 /**
  * What is laid out for a session (rule CLEAN_WIPES): named for the methods, with amounts.
@@ -35,7 +36,9 @@ final class Kit {
   String words() {
     List<String> things = new ArrayList<>();
     things.add(wipes());
-    things.add(cleaner());
+    if (!takesReadyWipesOnly()) {
+      things.add(cleaner());
+    }
     if (does(CleaningMethod.SYRINGE)) {
       things.add("Blunt syringe and a bowl");
     } else if (does(CleaningMethod.SOAKED_PAD)) {
@@ -71,6 +74,11 @@ final class Kit {
     return poured.isEmpty()
         ? "Cleaner, for the wipes only"
         : round == 0 ? "Cleaner" : String.format(Locale.ROOT, "Cleaner: %.1f mL a round", round);
+  }
+
+  private boolean takesReadyWipesOnly() {
+    return setting.ways().wipes() == WipeMaterial.READY_WIPES
+        && order.stream().allMatch(side -> !tasks.get(side).method().orElseThrow().inCanal());
   }
 
   private boolean does(CleaningMethod method) {

@@ -17,6 +17,7 @@ import org.evenlobe.core.record.CleaningMethod;
 import org.evenlobe.core.record.Grade;
 import org.evenlobe.core.record.Load;
 import org.evenlobe.core.record.Rung;
+import org.evenlobe.core.record.SeenThing;
 import org.evenlobe.core.rule.Reason;
 import org.evenlobe.core.rule.Rule;
 
@@ -84,6 +85,7 @@ public final class SessionBuilder {
         ahead.tables(),
         ahead.startsFrom(),
         ahead.normal(),
+        SeenThing.WIPE_ONLY,
         ahead.outcomes().stream().flatMap(this::ways).toList(),
         List.of(dry(), taken()),
         ahead.sayings());

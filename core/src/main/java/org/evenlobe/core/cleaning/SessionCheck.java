@@ -2,12 +2,14 @@ package org.evenlobe.core.cleaning;
 
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import org.evenlobe.core.check.Advice;
 import org.evenlobe.core.check.EarTable;
 import org.evenlobe.core.check.Verdict;
 import org.evenlobe.core.measure.EarPair;
 import org.evenlobe.core.measure.Side;
 import org.evenlobe.core.record.EarFinding;
+import org.evenlobe.core.record.SeenThing;
 
 /**
  * The check of a session whose ears have not been looked at today: all that a device needs to judge
@@ -18,6 +20,7 @@ import org.evenlobe.core.record.EarFinding;
  * @param startsFrom what a check starts from: what is normal for this dog; empty where every sign
  *     is to be looked for anew
  * @param normal what each ear shows when it is well, where that is known
+ * @param wipeOnly what keeps all but a wipe out of an ear
  * @param ways what is done to an ear by what its check says; an ear that says STOP has none
  * @param closing the steps after both ears
  * @param sayings what to do where an ear says STOP or URGENT
@@ -26,6 +29,7 @@ public record SessionCheck(
     EarPair<EarTable> tables,
     Optional<EarPair<EarFinding>> startsFrom,
     EarPair<Optional<EarFinding>> normal,
+    Set<SeenThing> wipeOnly,
     List<EarWay> ways,
     List<SessionStep> closing,
     List<Saying> sayings) {
@@ -65,6 +69,7 @@ public record SessionCheck(
   public record Saying(Verdict right, Verdict left, Advice advice) {}
 
   public SessionCheck {
+    wipeOnly = Set.copyOf(wipeOnly);
     ways = List.copyOf(ways);
     closing = List.copyOf(closing);
     sayings = List.copyOf(sayings);

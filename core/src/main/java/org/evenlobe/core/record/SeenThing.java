@@ -1,5 +1,9 @@
 package org.evenlobe.core.record;
 
+import java.util.Set;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
+
 /** Something seen in or at an ear that does not belong there. */
 public enum SeenThing implements Worded {
   /** A seed head, a stone, a thread. */
@@ -38,6 +42,10 @@ public enum SeenThing implements Worded {
     /** It is written down. */
     NOTED
   }
+
+  /** What keeps all but a wipe out of an ear. */
+  public static final Set<SeenThing> WIPE_ONLY =
+      Stream.of(values()).filter(SeenThing::wipeOnly).collect(Collectors.toUnmodifiableSet());
 
   private final String words;
   private final Asks asks;

@@ -44,6 +44,11 @@ public final class Figures {
     return Math.min(Math.max(number, least), most);
   }
 
+  /** A sentence's first letter as a capital. */
+  public static String capital(String words) {
+    return words.substring(0, 1).toUpperCase(Locale.ROOT) + words.substring(1);
+  }
+
   /** The earlier of two days. */
   public static LocalDate earlier(LocalDate one, LocalDate other) {
     return one.isBefore(other) ? one : other;

@@ -30,7 +30,6 @@ import org.evenlobe.core.record.EarFinding;
 import org.evenlobe.core.record.Grade;
 import org.evenlobe.core.record.HairCare;
 import org.evenlobe.core.record.HearingTry;
-import org.evenlobe.core.record.HoldWay;
 import org.evenlobe.core.record.HowOften;
 import org.evenlobe.core.record.Load;
 import org.evenlobe.core.record.MedicineWait;
@@ -584,56 +583,6 @@ class SessionBuilderTest {
           Given.FILLING.hair(care).clean(Ear.QUIET.hairy(hair, red), Ear.QUIET.isHeld());
 
       assertThat(of(session, Kind.HAIR).isEmpty()).isEqualTo(!asked);
-    }
-  }
-
-  @Nested
-  class ThePosition {
-    @ParameterizedTest
-    @CsvSource({
-      "8, true, RAISED, HELPER, raised surface, one hand under the muzzle",
-      "8, false, RAISED, ALONE, raised surface, against your side",
-      "32, true, FLOOR, HELPER, rear in a corner, one hand under the muzzle",
-      "32, false, FLOOR, ALONE, rear in a corner, between your knees"
-    })
-    void goesBySizeAndHelp(
-        double weight,
-        boolean helper,
-        Position.Place place,
-        Position.Hold hold,
-        String where,
-        String how) {
-      Position position =
-          Position.of(Optional.of(new Weight(weight)), helper, false, Optional.empty());
-
-      assertThat(position.place()).isEqualTo(place);
-      assertThat(position.hold()).isEqualTo(hold);
-      assertThat(position.where()).contains(where);
-      assertThat(position.how()).contains(how);
-      assertThat(position.caution()).contains("Never force");
-    }
-
-    @ParameterizedTest
-    @EnumSource(HoldWay.class)
-    void isAsWasChosenForTheDog(HoldWay way) {
-      Position position = Position.of(Optional.of(new Weight(32)), false, false, Optional.of(way));
-
-      assertThat(position.place() == Position.Place.RAISED).isEqualTo(way == HoldWay.TABLE);
-      assertThat(position.where()).isNotBlank();
-      assertThat(position.how()).isNotBlank();
-    }
-
-    @Test
-    void ofADogOfUnknownWeightIsTheFloor() {
-      assertThat(Position.of(Optional.empty(), true, false, Optional.empty()).place())
-          .isEqualTo(Position.Place.FLOOR);
-    }
-
-    @Test
-    void ofABiterIsNeverAlone() {
-      assertThat(Position.of(Optional.empty(), false, true, Optional.empty()).caution())
-          .contains("muzzle")
-          .contains("not alone");
     }
   }
 

@@ -136,7 +136,11 @@ class NamedDaysPlanTest {
   void neverComeSoonerThanFiveDaysAfterOneAnother() {
     for (int cleaned = 0; cleaned < 40; cleaned++) {
       for (NamedDays days :
-          List.of(SATURDAYS, NamedDays.monthly(Set.of(1, 15)), NamedDays.monthly(Set.of(31)))) {
+          List.of(
+              SATURDAYS,
+              NamedDays.monthly(Set.of(1, 15)),
+              NamedDays.monthly(Set.of(31)),
+              NamedDays.monthly(Set.of(1, 6, 11, 16, 21)))) {
         LocalDate before = TestDog.day(cleaned);
         for (PlanItem item : cleanings(new TestDog().filled(cleaned, 2, 2), cleaned + 1, days)) {
           assertThat(ChronoUnit.DAYS.between(before, item.window().best()))

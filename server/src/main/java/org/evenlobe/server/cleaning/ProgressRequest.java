@@ -26,6 +26,7 @@ import org.jspecify.annotations.Nullable;
  * @param id the id under which it will be recorded
  * @param purpose what it is for
  * @param ears the ears that were asked for
+ * @param fully whether quiet ears that are not due are cleaned fully; not where left out
  * @param helper whether a second person is there
  * @param startedAt when it began
  * @param seconds how long it has been going, pauses not counted
@@ -41,6 +42,7 @@ public record ProgressRequest(
     @NotNull UUID id,
     @NotNull Purpose purpose,
     @NotNull @Size(max = 2) List<@NotNull Side> ears,
+    @Nullable Boolean fully,
     @NotNull Boolean helper,
     @NotNull Instant startedAt,
     @NotNull @Min(0) @Max(86_400) Integer seconds,

@@ -2,7 +2,6 @@ package org.evenlobe.core.plan.look;
 
 import java.time.LocalDate;
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
 import java.util.stream.Stream;
 import org.evenlobe.core.measure.Side;
@@ -84,11 +83,7 @@ public final class SeedSchedule {
             Reason.of(
                 Rule.PLAN_SEEDS,
                 "%s on %s: look and feel for seeds in both ears, under the flaps and between the toes."
-                        .formatted(capital(out.kind().words()), Figures.date(out.day()))
+                        .formatted(Figures.capital(out.kind().words()), Figures.date(out.day()))
                     + " Nothing is cleaned for it. One that sits in an ear is for the vet.")));
-  }
-
-  private static String capital(String words) {
-    return words.substring(0, 1).toUpperCase(Locale.ROOT) + words.substring(1);
   }
 }

@@ -46,15 +46,21 @@ final class CalendarTurns {
     while (window(day).earliest().isAfter(today)) {
       day = days.before(day);
     }
-    LocalDate opens = window(day).earliest();
-    boolean isDone = last.map(done -> !done.isBefore(opens)).orElse(day.isBefore(begun));
-    return isDone ? after(day, last.orElse(begun.minusDays(GUARD_DAYS))) : turn(day, last);
+    LocalDate done = last.orElse(begun.minusDays(GUARD_DAYS));
+    boolean isDone =
+        last.isPresent() ? !done.isBefore(window(day).earliest()) : day.isBefore(begun);
+    return isDone || isTooSoon(day, done) ? after(day, done) : turn(day, last);
+  }
+
+  /** Whether not even the end of a day's window leaves time enough after a cleaning. */
+  private boolean isTooSoon(LocalDate named, LocalDate done) {
+    return window(named).latest().isBefore(done.plusDays(GUARD_DAYS));
   }
 
   /** The turn on the next named day that a cleaning of that day leaves time for. */
   Turn after(LocalDate named, LocalDate done) {
     LocalDate next = days.after(named);
-    while (window(next).latest().isBefore(done.plusDays(GUARD_DAYS))) {
+    while (isTooSoon(next, done)) {
       next = days.after(next);
     }
     return turn(next, Optional.of(done));

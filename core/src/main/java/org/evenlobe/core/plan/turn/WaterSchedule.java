@@ -77,7 +77,7 @@ public final class WaterSchedule {
     reasons.add(
         Reason.of(
             Rule.PLAN_DRY,
-            capital(kind.words())
+            Figures.capital(kind.words())
                 + " on "
                 + Figures.date(day)
                 + ": let it shake, then dry the flaps and the openings with a soft cloth. Put"
@@ -147,9 +147,5 @@ public final class WaterSchedule {
                 "Its ears were wet on %s, but were cleaned less than 3 days before: dry them, and"
                         .formatted(Figures.date(wet))
                     + " look instead of cleaning again.")));
-  }
-
-  private static String capital(String words) {
-    return Character.toUpperCase(words.charAt(0)) + words.substring(1);
   }
 }
