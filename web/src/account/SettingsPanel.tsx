@@ -160,6 +160,21 @@ export function SettingsPanel() {
                 choices={schools}
               />
               <School school={schools.find((school) => school.value === value)} />
+              {name === 'hair' && hair !== 'LEAVE' && (
+                <TextField
+                  label="Every so many weeks"
+                  type="number"
+                  sx={{ maxWidth: 220 }}
+                  slotProps={{ htmlInput: LIMITS.Settings.hairWeeks, inputLabel: { shrink: true } }}
+                  error={!!formState.errors.hairWeeks}
+                  helperText={formState.errors.hairWeeks && '1 to 52 weeks, please.'}
+                  {...register('hairWeeks', {
+                    valueAsNumber: true,
+                    required: true,
+                    ...LIMITS.Settings.hairWeeks,
+                  })}
+                />
+              )}
             </Stack>
           ))}
           <FormChoice

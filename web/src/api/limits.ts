@@ -5,7 +5,7 @@ export const LIMITS = {
   Appointment: { what: { length: 200 } },
   Capacity: {
     byWeekday: { items: 7, each: { min: 0, max: 50 } },
-    counts: { items: 2 },
+    counts: { items: 3 },
     daysOff: { items: 200 },
     helperDays: { items: 7 },
   },
@@ -59,6 +59,7 @@ export const LIMITS = {
   },
   Settings: {
     fixedDays: { min: 7, max: 60 },
+    hairWeeks: { min: 1, max: 52 },
     latitude: { min: -60, max: 72 },
     massageSeconds: { min: 15, max: 60 },
     name: { length: 80 },

@@ -644,6 +644,54 @@ export interface paths {
     patch?: never;
     trace?: never;
   };
+  '/api/households/{household}/hair/{id}': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get?: never;
+    put: operations['put-hair'];
+    post?: never;
+    delete: operations['remove-hair'];
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  '/api/households/{household}/hair/{id}/versions': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get: operations['versions-hair'];
+    put?: never;
+    post?: never;
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  '/api/households/{household}/hair/{id}/versions/{version}/restore': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get?: never;
+    put?: never;
+    post: operations['restore-hair'];
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
   '/api/households/{household}/hold-releases/{id}': {
     parameters: {
       query?: never;
@@ -1525,7 +1573,7 @@ export interface components {
     };
     CapacityRequest: {
       byWeekday: number[];
-      counts?: ('CHECKS' | 'PRACTICES')[];
+      counts?: ('CHECKS' | 'PRACTICES' | 'HAIR')[];
       daysOff: string[];
       helperDays: (
         'MONDAY' | 'TUESDAY' | 'WEDNESDAY' | 'THURSDAY' | 'FRIDAY' | 'SATURDAY' | 'SUNDAY'
@@ -1758,6 +1806,7 @@ export interface components {
       dog: components['schemas']['DogFacts'];
       expected: components['schemas']['ExpectedExposure'][];
       exposures: components['schemas']['Exposure'][];
+      hair: components['schemas']['HairDone'][];
       latest?: components['schemas']['CheckVerdict'];
       /** Format: date */
       leftOn?: string;
@@ -2147,6 +2196,8 @@ export interface components {
         | 'GREEN'
         | 'BLOODY';
       /** @enum {string} */
+      hair?: 'COMBED' | 'TRIMMED' | 'PLUCKED';
+      /** @enum {string} */
       hurt?: 'FLINCHED' | 'CRIED_OUT';
       /** Format: int32 */
       load?: number;
@@ -2444,6 +2495,31 @@ export interface components {
       /** Format: int32 */
       wipesToLayOut: number;
     };
+    HairDone: {
+      /** @enum {string} */
+      by: 'HOUSEHOLD' | 'GROOMER' | 'VET';
+      /** @enum {string} */
+      ear?: 'RIGHT' | 'LEFT';
+      /** Format: uuid */
+      id: string;
+      moment: components['schemas']['Moment'];
+      /** @enum {string} */
+      work: 'COMBED' | 'TRIMMED' | 'PLUCKED';
+    };
+    HairDoneRequest: {
+      /** Format: date-time */
+      at: string;
+      /** @enum {string} */
+      by: 'HOUSEHOLD' | 'GROOMER' | 'VET';
+      /** Format: uuid */
+      dogId: string;
+      /** @enum {string} */
+      ear?: 'RIGHT' | 'LEFT';
+      /** @enum {string} */
+      work: 'COMBED' | 'TRIMMED' | 'PLUCKED';
+      /** @description an IANA zone, such as Europe/Berlin */
+      zone: string;
+    };
     Handling: {
       bites: boolean;
       /** @enum {string} */
@@ -2557,7 +2633,7 @@ export interface components {
       /** @description stands while what it counts from does */
       id: string;
       /** @enum {string} */
-      kind: 'VISIT' | 'DRY' | 'SEEDS' | 'CHECK' | 'LOOK' | 'WATCH' | 'CLEAN' | 'PRACTICE';
+      kind: 'VISIT' | 'DRY' | 'SEEDS' | 'CHECK' | 'LOOK' | 'WATCH' | 'CLEAN' | 'HAIR' | 'PRACTICE';
       own: components['schemas']['Window'];
       pins: string[];
       pressing: boolean;
@@ -2643,6 +2719,17 @@ export interface components {
       day?: string;
       restorable: boolean;
       said?: components['schemas']['ExposureRequest'];
+      /** Format: int32 */
+      version: number;
+    };
+    KeptVersionHairDoneRequest: {
+      /** Format: date-time */
+      at: string;
+      by: string;
+      /** Format: date */
+      day?: string;
+      restorable: boolean;
+      said?: components['schemas']['HairDoneRequest'];
       /** Format: int32 */
       version: number;
     };
@@ -2969,7 +3056,7 @@ export interface components {
       /** @description stands while what it counts from does */
       id: string;
       /** @enum {string} */
-      kind: 'VISIT' | 'DRY' | 'SEEDS' | 'CHECK' | 'LOOK' | 'WATCH' | 'CLEAN' | 'PRACTICE';
+      kind: 'VISIT' | 'DRY' | 'SEEDS' | 'CHECK' | 'LOOK' | 'WATCH' | 'CLEAN' | 'HAIR' | 'PRACTICE';
       own: components['schemas']['Window'];
       pins: string[];
       pressing: boolean;
@@ -3129,6 +3216,7 @@ export interface components {
         | 'PLAN_PINNED'
         | 'PLAN_DRY'
         | 'PLAN_WATER'
+        | 'PLAN_HAIR'
         | 'PLAN_SEEDS'
         | 'PLAN_EXPECTED'
         | 'PLAN_HEAVY'
@@ -3218,6 +3306,8 @@ export interface components {
       doneWhen: string;
       /** @enum {string} */
       ear?: 'RIGHT' | 'LEFT';
+      /** @enum {string} */
+      hair?: 'COMBED' | 'TRIMMED' | 'PLUCKED';
       id: string;
       /** @enum {string} */
       kind:
@@ -3259,6 +3349,8 @@ export interface components {
       grooming?: components['schemas']['GroomingRequest'];
       /** @enum {string} */
       hair: 'LEAVE' | 'TRIM' | 'PLUCK';
+      /** Format: int32 */
+      hairWeeks?: number;
       /** @enum {string} */
       hours: 'H24' | 'H12';
       /** Format: int32 */
@@ -4768,6 +4860,108 @@ export interface operations {
     };
   };
   'restore-exposures': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path: {
+        household: string;
+        id: string;
+        version: number;
+      };
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      /** @description OK */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['FactAnswer'];
+        };
+      };
+    };
+  };
+  'put-hair': {
+    parameters: {
+      query?: never;
+      header?: {
+        'If-None-Match'?: string;
+        'If-Match'?: string;
+      };
+      path: {
+        household: string;
+        id: string;
+      };
+      cookie?: never;
+    };
+    requestBody: {
+      content: {
+        'application/json': components['schemas']['HairDoneRequest'];
+      };
+    };
+    responses: {
+      /** @description OK */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['FactAnswer'];
+        };
+      };
+    };
+  };
+  'remove-hair': {
+    parameters: {
+      query?: never;
+      header?: {
+        'If-Match'?: string;
+      };
+      path: {
+        household: string;
+        id: string;
+      };
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      /** @description OK */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['FactAnswer'];
+        };
+      };
+    };
+  };
+  'versions-hair': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path: {
+        household: string;
+        id: string;
+      };
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      /** @description OK */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['KeptVersionHairDoneRequest'][];
+        };
+      };
+    };
+  };
+  'restore-hair': {
     parameters: {
       query?: never;
       header?: never;

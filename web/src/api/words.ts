@@ -73,6 +73,16 @@ export const WORDS = {
     { label: 'mixed', value: 'MIXED' },
     { label: 'dusty or brushy', value: 'DUSTY_OR_BRUSHY' },
   ],
+  HairBy: [
+    { label: 'one of us', value: 'HOUSEHOLD' },
+    { label: 'the groomer', value: 'GROOMER' },
+    { label: 'the vet', value: 'VET' },
+  ],
+  HairWork: [
+    { label: 'combed out', value: 'COMBED' },
+    { label: 'trimmed', value: 'TRIMMED' },
+    { label: 'plucked', value: 'PLUCKED' },
+  ],
   Handled: [
     { label: 'calm', value: 'CALM' },
     { label: 'uneasy', value: 'UNEASY' },
@@ -83,6 +93,7 @@ export const WORDS = {
   Hands: [
     { label: 'checks', value: 'CHECKS' },
     { label: 'practices', value: 'PRACTICES' },
+    { label: 'hair care', value: 'HAIR' },
   ],
   HoldWay: [
     { label: 'on a table', value: 'TABLE' },

@@ -4,11 +4,13 @@ import { useSay } from './useFact';
 /** Says with one tap that something was done to a dog just now. */
 export function SaidButton({
   dogId,
+  name,
   kind,
   label,
   children,
 }: {
   dogId: string;
+  name: string;
   kind: 'dryings' | 'seed-looks';
   label: string;
   children: string;
@@ -17,6 +19,8 @@ export function SaidButton({
     kind,
     (_: void, when) => ({ dogId, ...when }),
     () => `Noted: ${children.toLowerCase()}.`,
+    undefined,
+    { id: dogId, name },
   );
   return (
     <Button

@@ -32,7 +32,7 @@ let known: { text: string | null; list: readonly Waiting[] } = { text: null, lis
 /** What the device's store would not take: it waits while the page is open. */
 let unstored: readonly Waiting[] | undefined;
 
-function isWaiting(one: unknown): one is Waiting {
+function isKept(one: unknown): one is Waiting {
   return (
     typeof one === 'object' &&
     one !== null &&
@@ -49,7 +49,7 @@ function isWaiting(one: unknown): one is Waiting {
 function parsed(text: string | null): readonly Waiting[] {
   try {
     const kept: unknown = text === null ? [] : JSON.parse(text);
-    return Array.isArray(kept) ? kept.filter(isWaiting).map(renamed) : [];
+    return Array.isArray(kept) ? kept.filter(isKept).map(renamed) : [];
   } catch {
     return [];
   }
@@ -94,6 +94,11 @@ export function enqueue(waiting: Waiting): void {
 /** A refused one waits again, to be sent once more. */
 export function tryAgain(id: string): void {
   set(list().map((one) => (one.id === id ? { ...one, refused: undefined } : one)));
+}
+
+/** Whether something waits under that id. */
+export function isWaiting(id: string): boolean {
+  return list().some((one) => one.id === id);
 }
 
 export function discard(id: string): void {

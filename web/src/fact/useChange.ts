@@ -17,6 +17,8 @@ type Answered = FactAnswer | readonly FactAnswer[] | void;
 async function askAgain(client: QueryClient, household: string, answer: Answered): Promise<void> {
   const answers = answer === undefined ? [] : 'id' in answer ? [answer] : answer;
   const changes = answers.map((one) => one.change).sort((a, b) => a - b);
+  // what is only kept on this device so far changes nothing that could be asked for
+  if (answer !== undefined && answers.length === 0) return;
   for (const change of changes) ownChange(client, household, change);
   await client.invalidateQueries({ queryKey: [household] });
 }

@@ -1,14 +1,17 @@
 import { useQuery } from '@tanstack/react-query';
-import { useHousehold } from '../household/useMe';
+import { Problem } from '../api/problem';
+import { useHousehold, useKnownMe } from '../household/useMe';
 import {
   putFact,
   removeFact,
   restoreFact,
   takeBackRemoval,
   versionsOf,
+  type FactAnswer,
   type FactBody,
   type FactKind,
 } from './facts';
+import { discard, enqueue, isWaiting, type What } from './queue';
 import { useChange, type Said } from './useChange';
 import { useTries } from './useTries';
 
@@ -73,24 +76,42 @@ export function useRestoreFact(kind: FactKind, id: string) {
  *
  * @param body what is stored
  * @param words what was said, in a few words
+ * @param dog of whom, where it is kept on the device while there is no connection
  */
 export function useSay<K extends FactKind, V>(
   kind: K,
   body: (said: V, when: Omit<Said, 'household'>) => FactBody<K>,
   words: (said: V) => string,
   onSaved?: (said: V) => unknown,
+  dog?: { id: string; name: string },
 ) {
   const tries = useTries();
+  const person = useKnownMe()?.id;
   const key = (said: V) => JSON.stringify(said) ?? '';
   return useChange(
-    (said: V, { household, zone }) => {
+    async (said: V, { household, zone }): Promise<readonly FactAnswer[]> => {
       const { id, at } = tries.of(key(said));
-      return putFact({ household, kind, id }, body(said, { at, zone }));
+      const what = { kind, body: body(said, { at, zone }) };
+      try {
+        return [await putFact({ household, kind, id }, what.body)];
+      } catch (problem) {
+        const isUnreachable = problem instanceof Problem && problem.status === 0;
+        if (!isUnreachable || !dog || person === undefined) throw problem;
+        enqueue({ id, person, household, dogId: dog.id, name: dog.name, what: what as What });
+        return [];
+      }
     },
     onSaved,
     (said, household) => {
       const id = tries.saved(key(said));
-      return { words: words(said), undo: () => removeFact({ household, kind, id }, 1) };
+      return {
+        words: words(said),
+        undo: async () => {
+          if (!isWaiting(id)) return removeFact({ household, kind, id }, 1);
+          discard(id);
+          return [];
+        },
+      };
     },
   );
 }

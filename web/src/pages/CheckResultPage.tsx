@@ -9,12 +9,14 @@ import { useMayRecord, useSettings } from '../household/useMe';
 import { useDog, type DogInFull } from '../view/useDog';
 import { inWords, longDate } from '../measure/days';
 import { sidesAsSeen } from '../measure/facing';
+import { ofSide, SIDES, type Side } from '../measure/side';
 import { planWords } from '../plan/ribbon';
 import { nextOf } from '../plan/items';
 import { Failure } from '../ui/Failure';
 import { Page } from '../ui/Page';
 import { CallCard } from '../check/CallCard';
 import { CheckVersions } from '../check/CheckVersions';
+import { HairButton } from '../cleaning/HairButton';
 import { FoundInPair } from '../check/FoundInPair';
 import { useCheck, type CheckInFull } from '../check/useCheck';
 import { VerdictCard } from '../check/VerdictCard';
@@ -68,11 +70,32 @@ export function Component() {
             <VerdictCard verdict={check.data.verdict} />
             {check.data.card && <CallCard card={check.data.card} />}
           </Box>
+          {mayRecord && name && toDoFirst(check.data).length > 0 && (
+            <Box>
+              <HairButton
+                dogId={dogId}
+                name={name}
+                ears={toDoFirst(check.data)}
+                label={`Note hair care of ${name}`}
+              >
+                Combed or trimmed? Note it
+              </HairButton>
+            </Box>
+          )}
           <Found check={check.data} />
           <CheckVersions dogId={dogId} checkId={checkId} />
         </Stack>
       )}
     </Page>
+  );
+}
+
+/** The ears in which hair is to be seen to first. */
+function toDoFirst({ check }: CheckInFull): readonly Side[] {
+  return SIDES.filter((side) =>
+    ofSide(check.ears, side).seen.some(
+      (thing) => thing === 'HAIR_BLOCKING' || thing === 'MAT_UNDER_FLAP',
+    ),
   );
 }
 

@@ -8,6 +8,7 @@ import Typography from '@mui/material/Typography';
 import { useMemo } from 'react';
 import { Link as RouterLink, useNavigate, useParams, useSearchParams } from 'react-router';
 import { CleaningLog } from '../cleaning/CleaningLog';
+import { HairPanel } from '../cleaning/HairPanel';
 import { TrustLadder } from '../cleaning/TrustLadder';
 import { useMayRecord, useSettings } from '../household/useMe';
 import { CallCard } from '../check/CallCard';
@@ -73,6 +74,7 @@ function DogInFullView({ dog: inFull }: { dog: DogInFull }) {
   );
   useKeys(keys);
   const next = nextOf(plan.items, 'CLEAN');
+  const hairNext = nextOf(plan.items, 'HAIR');
   const { facing } = useSettings();
   const [onLeft = 'RIGHT', onRight = 'LEFT'] = sidesAsSeen(facing);
   return (
@@ -192,6 +194,15 @@ function DogInFullView({ dog: inFull }: { dog: DogInFull }) {
           today={plan.today}
           waterSensitive={dog.profile.waterSensitive}
         />
+        {(dog.profile.ears.canalHair !== 'NONE' || inFull.hair.length > 0) && (
+          <HairPanel
+            dogId={dog.id}
+            name={dog.profile.name}
+            hair={inFull.hair}
+            next={hairNext && planWords(hairNext, plan.today)}
+            today={plan.today}
+          />
+        )}
         <AppointmentPanel dogId={dog.id} appointments={inFull.appointments} today={plan.today} />
         {inFull.canals ? (
           <InsideThisEar canals={inFull.canals} />

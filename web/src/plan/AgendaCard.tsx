@@ -8,6 +8,7 @@ import { Link as RouterLink } from 'react-router';
 import { useMayRecord } from '../household/useMe';
 import type { Day } from '../measure/days';
 import { earsName } from '../measure/side';
+import { HairButton } from '../cleaning/HairButton';
 import { SaidButton } from '../fact/SaidButton';
 import { LookButton } from '../visit/LookButton';
 import { caution, whenWords } from './agenda';
@@ -145,9 +146,14 @@ function Line({
         )}
       </Box>
       {mayRecord && doing.said && (
-        <SaidButton dogId={dogId} kind={doing.said} label={doing.label(name)}>
+        <SaidButton dogId={dogId} name={name} kind={doing.said} label={doing.label(name)}>
           {doing.button}
         </SaidButton>
+      )}
+      {mayRecord && item.kind === 'HAIR' && (
+        <HairButton dogId={dogId} name={name} ears={item.ears} label={doing.label(name)}>
+          {doing.button}
+        </HairButton>
       )}
       {mayRecord && item.kind === 'LOOK' && (
         <LookButton dogId={dogId} name={name} label={doing.label(name)} main={main} />

@@ -26,6 +26,9 @@ import { usePin } from './usePin';
 import type { DogToday, ItemMark, Today } from '../view/useToday';
 
 const NAMES_WIDTH = 104;
+
+/** How far apart marks stand that share a place in a cell. */
+const BESIDE_PX = 14;
 const LANE_HEIGHT = 88;
 /** What is left for the lanes on a landscape page. */
 const PRINTED_HEIGHT = 540;
@@ -303,8 +306,12 @@ function Lane({
       ))}
       {items
         .filter((item) => isIn(place(item), row))
-        .map((item) => {
+        .map((item, _, shown) => {
           const at = place(item);
+          const beside = shown.filter(
+            (other) => place(other) === at && KINDS[other.kind].cell === KINDS[item.kind].cell,
+          );
+          const shift = beside.indexOf(item) - (beside.length - 1) / 2;
           const movable = mayMove && isMovable(item);
           return (
             <Box
@@ -314,6 +321,7 @@ function Lane({
                 gridColumn: column(at, row) + 2,
                 alignSelf: KINDS[item.kind].cell,
                 justifySelf: 'center',
+                transform: shift === 0 ? undefined : `translateX(${shift * BESIDE_PX}px)`,
                 zIndex: 1,
                 pointerEvents: held && held.item.id !== item.id ? 'none' : 'auto',
               }}

@@ -1,6 +1,7 @@
 import CheckIcon from '@mui/icons-material/VisibilityOutlined';
 import DropIcon from '@mui/icons-material/WaterDropOutlined';
 import SeedIcon from '@mui/icons-material/GrassOutlined';
+import HairIcon from '@mui/icons-material/ContentCutOutlined';
 import PracticeIcon from '@mui/icons-material/PetsOutlined';
 import VetIcon from '@mui/icons-material/LocalHospitalOutlined';
 import WaterIcon from '@mui/icons-material/WavesOutlined';
@@ -247,6 +248,30 @@ export const KINDS: Record<Kind, PlanKind> = {
     isUsual: true,
     isLong: true,
     isNext: true,
+    isTold: true,
+    isMovable: true,
+    isSkippable: true,
+  },
+  HAIR: {
+    icon: HairIcon,
+    word: 'Hair',
+    words: (item) => `hair care of ${earsName(item.ears)}`,
+    now: 'Hair care',
+    early: 'Hair may be done',
+    ofEars: true,
+    button: 'Hair done',
+    label: (name) => `Hair done: ${name}`,
+    toDo: 'for hair care',
+    why: 'Why hair care',
+    whyLink: whyThisDay('Hair care'),
+    mark: () => (
+      <path d="M-5 6 V-6 M-1.6 6 V-6 M1.8 6 V-6 M5 6 V-6" stroke={PLANNED} strokeWidth="2" />
+    ),
+    cell: 'end',
+    ribbon: 'none',
+    isUsual: true,
+    isLong: false,
+    isNext: false,
     isTold: true,
     isMovable: true,
     isSkippable: true,

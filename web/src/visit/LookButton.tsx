@@ -82,6 +82,7 @@ function LookForm({ dogId, name, onClose }: { dogId: string; name: string; onClo
     (look: Look, when) => ({ dogId, ...when, ...look }),
     () => `Noted: a light look at ${name}.`,
     onClose,
+    { id: dogId, name },
   );
   const ear = (side: Side): Looked | undefined => {
     const change = changes[side];

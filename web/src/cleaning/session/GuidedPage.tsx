@@ -5,7 +5,7 @@ import { v7 as newId } from 'uuid';
 import type { CheckRequest } from '../../check/checkForm';
 import { useHousehold, useKnownMe } from '../../household/useMe';
 import { dayIn, momentOf } from '../../measure/days';
-import { SIDES, type Side } from '../../measure/side';
+import { ofSide, SIDES, type Side } from '../../measure/side';
 import { Failure } from '../../ui/Failure';
 import {
   forgetSession,
@@ -116,6 +116,13 @@ export function GuidedPage({ purpose }: { purpose: Purpose }) {
               body: cleaningOf(guided.session, progress, dog, moment, note),
             },
     });
+    for (const ear of SIDES) {
+      const work = ofSide(progress, ear).hair;
+      if (work === undefined) continue;
+      const body = { dogId: dog, ...moment, ear, work, by: 'HOUSEHOLD' as const };
+      const what = { kind: 'hair' as const, body };
+      enqueue({ id: newId(), person, household: household.id, dogId: dog, name, what });
+    }
     forgetSession(dog);
     void send(person, forgetDraftOf);
     setPhase({ at: 'saved', guided, id });

@@ -6,6 +6,8 @@ import FormControlLabel from '@mui/material/FormControlLabel';
 import Switch from '@mui/material/Switch';
 import Typography from '@mui/material/Typography';
 import type { ReactNode } from 'react';
+import { WORDS } from '../../api/words';
+import { labelOf } from '../../form/choice';
 import { letter, ofSide } from '../../measure/side';
 import { BottleField } from './BottleField';
 import { FillGauge } from './FillGauge';
@@ -165,6 +167,23 @@ function beside({
           onChange={(found) => onTap({ type: 'ear', side: ear, taps: found })}
         />
       </Box>
+    );
+  }
+  if (ear && taps && step.hair) {
+    const { hair } = step;
+    return (
+      <FormControlLabel
+        control={
+          <Switch
+            checked={taps.hair !== undefined}
+            onChange={(_, done) =>
+              onTap({ type: 'ear', side: ear, taps: { hair: done ? hair : undefined } })
+            }
+          />
+        }
+        label={`Note it: ${labelOf(WORDS.HairWork, hair)}`}
+        sx={{ minHeight: 56 }}
+      />
     );
   }
   if (ear && taps && step.kind === 'LOAD') {

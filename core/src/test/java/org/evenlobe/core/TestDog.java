@@ -37,6 +37,9 @@ import org.evenlobe.core.record.Exposure;
 import org.evenlobe.core.record.ExposureKind;
 import org.evenlobe.core.record.Feathering;
 import org.evenlobe.core.record.Ground;
+import org.evenlobe.core.record.HairBy;
+import org.evenlobe.core.record.HairDone;
+import org.evenlobe.core.record.HairWork;
 import org.evenlobe.core.record.Handled;
 import org.evenlobe.core.record.Handling;
 import org.evenlobe.core.record.HoldRelease;
@@ -66,6 +69,7 @@ public final class TestDog {
   private static final UUID ID = new UUID(0, 1);
 
   private Carriage carriage = Carriage.DROP;
+  private CanalHair hair = CanalHair.NONE;
   private WaterHabit water = WaterHabit.WEEKLY;
   private Allergy allergy = Allergy.NONE;
   private InfectionHistory infections = InfectionHistory.NONE;
@@ -278,6 +282,18 @@ public final class TestDog {
     return this;
   }
 
+  public TestDog haired(CanalHair grows) {
+    hair = grows;
+    return this;
+  }
+
+  public TestDog hairDone(int day, HairWork work, Side... sides) {
+    Optional<Side> ear = sides.length == 1 ? Optional.of(sides[0]) : Optional.empty();
+    UUID id = new UUID(10 + (sides.length == 1 ? 1 + sides[0].name().length() : 0), day);
+    facts.add(new HairDone(id, Moment.of(at(day, 11), ZONE), ear, work, HairBy.HOUSEHOLD));
+    return this;
+  }
+
   public TestDog expects(UUID id, int day, ExposureKind kind, Season season, DayOfWeek... on) {
     facts.add(new ExpectedExposure(id, Moment.of(at(day, 8), ZONE), kind, Set.of(on), season));
     return this;
@@ -339,7 +355,7 @@ public final class TestDog {
             bornOn,
             false,
             List.of(),
-            new EarTraits(carriage, false, CanalHair.NONE, Feathering.NONE),
+            new EarTraits(carriage, false, hair, Feathering.NONE),
             new Life(water, Ground.MIXED, Climate.DRY, allergy, infections),
             false,
             waterSensitive,

@@ -160,6 +160,25 @@ class OrderIT extends InSession {
     }
   }
 
+  @Test
+  void aLightLookWithoutAConnectionIsKeptAndSentOnce() {
+    try (Person wren = withDog(Person.withPhone(), "")) {
+      Page page = wren.page();
+      carriedOut(3);
+      page.navigate("/");
+      wren.button("A light look at the ears of Fen").click();
+      wren.expectsNoNetwork();
+      page.context().setOffline(true);
+      wren.button("The same").click();
+
+      page.getByText("Noted: a light look at Fen.").waitFor();
+      assertThat(page.getByText("Fen: recorded on this device")).isVisible();
+      page.context().setOffline(false);
+      assertThat(page.getByText("Fen: recorded on this device")).isHidden();
+      assertThat(wren.button("A light look at the ears of Fen")).isHidden();
+    }
+  }
+
   /** All that was done up to the morning of one of its days. */
   private void carriedOut(int number) {
     household.check(dog, number, 1, SEEN);

@@ -253,6 +253,31 @@ class PlanIT {
   }
 
   @Test
+  void hairCareIsNotedAndComesBackByThePersonsWeeks() {
+    try (Person wren = withDog(Person.withPhone(), "")) {
+      Page page = wren.page();
+      page.navigate("/household");
+      wren.button("trim the opening").click();
+      page.getByLabel("Every so many weeks").fill("0");
+      wren.button("Save").click();
+      assertThat(page.getByText("1 to 52 weeks, please.")).isVisible();
+      page.getByLabel("Every so many weeks").fill("3");
+      wren.button("Save").click();
+      page.navigate("/dogs/" + dog);
+      wren.button("Note hair care of Fen").click();
+      wren.tile("Which ear", "left ear");
+      wren.tile("By whom", "the groomer");
+      wren.expectAccessible();
+      wren.button("Save").click();
+
+      assertThat(wren.region("Hair")).containsText("trimmed today, left ear, by the groomer");
+      assertThat(wren.region("Hair")).containsText("Next: hair care of right ear today");
+      wren.button("Take back: trimmed today, left ear, by the groomer").click();
+      assertThat(wren.region("Hair")).not().containsText("trimmed today");
+    }
+  }
+
+  @Test
   void anAppointmentIsReadFromACalendarFile() {
     try (Person wren = withDog(Person.withPhone(), "")) {
       Page page = wren.page();

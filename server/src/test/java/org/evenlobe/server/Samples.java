@@ -157,6 +157,8 @@ public final class Samples {
       case "hold-releases" -> release(dog, then, "RIGHT");
       case "cleanings" -> cleaning(dog, then, 1, 2);
       case "practices" -> practice(dog, then, "TOUCH", "CALM");
+      case "hair" ->
+          said(dog, then, ", \"ear\": \"RIGHT\", \"work\": \"TRIMMED\", \"by\": \"GROOMER\"");
       case "visits" -> visit(dog, then, SEEN_EAR, SEEN_EAR);
       case "looks" ->
           said(

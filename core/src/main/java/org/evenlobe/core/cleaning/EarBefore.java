@@ -4,9 +4,9 @@ import java.util.Optional;
 import org.evenlobe.core.check.MayGoIn;
 import org.evenlobe.core.check.Verdict;
 import org.evenlobe.core.measure.Volume;
-import org.evenlobe.core.record.CanalHair;
 import org.evenlobe.core.record.CleaningInstruction;
 import org.evenlobe.core.record.EarFinding;
+import org.evenlobe.core.record.HairCare;
 
 /**
  * How one ear stands before a session.
@@ -18,7 +18,7 @@ import org.evenlobe.core.record.EarFinding;
  * @param held why it is held, where it is
  * @param mayGoIn what may go in
  * @param order the vet's instruction that is in force
- * @param hair how much hair grows in its canal
+ * @param hair what is to be done about its hair, where that is due
  * @param canal what its canal holds, where that is known
  * @param syringe what goes into a syringe for it, where that is known
  * @param daysSince how many days ago it was cleaned last
@@ -32,7 +32,7 @@ public record EarBefore(
     Optional<String> held,
     MayGoIn mayGoIn,
     Optional<CleaningInstruction> order,
-    CanalHair hair,
+    Optional<HairCare> hair,
     Optional<Volume> canal,
     Optional<Volume> syringe,
     Optional<Integer> daysSince,

@@ -9,10 +9,10 @@ import org.evenlobe.core.cleaning.SessionStep.OnlyIf;
 import org.evenlobe.core.cleaning.SessionStep.StepTimer;
 import org.evenlobe.core.measure.Side;
 import org.evenlobe.core.measure.Volume;
-import org.evenlobe.core.record.CanalHair;
 import org.evenlobe.core.record.CleaningMethod;
 import org.evenlobe.core.record.CleaningWays;
 import org.evenlobe.core.record.HairCare;
+import org.evenlobe.core.record.HairWork;
 import org.evenlobe.core.record.Load;
 import org.evenlobe.core.record.Swabs;
 import org.evenlobe.core.rule.Figures;
@@ -79,10 +79,10 @@ final class EarSteps {
 
   private void hair() {
     blocking();
-    if (!before.verdict().isQuiet() || before.hair() == CanalHair.NONE) {
+    if (!before.verdict().isQuiet()) {
       return;
     }
-    if (ways.hair() == HairCare.TRIM) {
+    if (before.hair().equals(Optional.of(HairCare.TRIM))) {
       steps.add(
           StepDraft.of(
                   Kind.HAIR,
@@ -92,8 +92,9 @@ final class EarSteps {
               .until("You can see the opening.")
               .beware("Not into the canal. If the dog fidgets, leave it.")
               .onlyIf(OnlyIf.NOT_RED)
+              .noting(HairWork.TRIMMED)
               .step(side, 0));
-    } else if (ways.hair() == HairCare.PLUCK && before.hair() == CanalHair.DENSE) {
+    } else if (before.hair().equals(Optional.of(HairCare.PLUCK))) {
       steps.add(
           StepDraft.of(
                   Kind.HAIR,
@@ -104,6 +105,7 @@ final class EarSteps {
               .until("You can see the opening, or the dog has had enough.")
               .beware("Never in a red ear: plucked skin inflames. Red now? Leave the hair.")
               .onlyIf(OnlyIf.NOT_RED)
+              .noting(HairWork.PLUCKED)
               .step(side, 0));
     }
   }
@@ -119,6 +121,7 @@ final class EarSteps {
             .until("You can see the opening. Look at the ear again then; only wipe today.")
             .beware("Never pull at a red or sore ear. If it hurts, leave it to a groomer or vet.")
             .onlyIf(OnlyIf.HAIR_BLOCKING)
+            .noting(HairWork.TRIMMED)
             .step(side, 1));
     steps.add(
         StepDraft.of(
@@ -129,6 +132,7 @@ final class EarSteps {
             .until("The flap lies free. Look at the skin under it.")
             .beware("Red or sore under it? Leave it to a groomer or vet.")
             .onlyIf(OnlyIf.MAT_UNDER_FLAP)
+            .noting(HairWork.COMBED)
             .step(side, 2));
   }
 

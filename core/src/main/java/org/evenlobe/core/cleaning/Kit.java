@@ -9,8 +9,10 @@ import java.util.stream.Stream;
 import org.evenlobe.core.measure.EarPair;
 import org.evenlobe.core.measure.Side;
 import org.evenlobe.core.measure.Volume;
-import org.evenlobe.core.record.CanalHair;
 import org.evenlobe.core.record.CleaningMethod;
+import org.evenlobe.core.record.EarFinding;
+import org.evenlobe.core.record.HairCare;
+import org.evenlobe.core.record.SeenThing;
 import org.evenlobe.core.record.Swabs;
 import org.evenlobe.core.record.WipeMaterial;
 
@@ -86,15 +88,18 @@ final class Kit {
   }
 
   private Optional<String> hair() {
-    boolean hairy =
-        Stream.of(Side.values()).anyMatch(side -> before.get(side).hair() != CanalHair.NONE);
-    if (!hairy) {
-      return Optional.empty();
-    }
-    return switch (setting.ways().hair()) {
-      case LEAVE -> Optional.empty();
-      case TRIM -> Optional.of("Blunt-tipped scissors and a comb");
-      case PLUCK -> Optional.of("Ear powder and a comb");
-    };
+    return Stream.of(Side.values())
+        .map(before::get)
+        .filter(ear -> ear.hair().isPresent() || toDoFirst(ear.seen()))
+        .findFirst()
+        .map(
+            ear ->
+                ear.hair().equals(Optional.of(HairCare.PLUCK))
+                    ? "Ear powder and a comb"
+                    : "Blunt-tipped scissors and a comb");
+  }
+
+  private static boolean toDoFirst(EarFinding seen) {
+    return seen.has(SeenThing.HAIR_BLOCKING) || seen.has(SeenThing.MAT_UNDER_FLAP);
   }
 }

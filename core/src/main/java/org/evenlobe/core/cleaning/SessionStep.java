@@ -8,6 +8,7 @@ import org.evenlobe.core.measure.Side;
 import org.evenlobe.core.measure.Volume;
 import org.evenlobe.core.record.EarFinding;
 import org.evenlobe.core.record.Grade;
+import org.evenlobe.core.record.HairWork;
 import org.evenlobe.core.record.SeenThing;
 
 /**
@@ -25,6 +26,7 @@ import org.evenlobe.core.record.SeenThing;
  * @param timer how long it takes, where it is timed
  * @param volume how much goes in, where it is measured
  * @param onlyIf what the check must have found, where it is done only then
+ * @param hair what it does about the hair, to be noted once that is done
  * @param next the step after it; empty for the last one
  * @param again the step that begins another round, where one may follow
  */
@@ -41,6 +43,7 @@ public record SessionStep(
     Optional<StepTimer> timer,
     Optional<Volume> volume,
     Optional<OnlyIf> onlyIf,
+    Optional<HairWork> hair,
     Optional<String> next,
     Optional<String> again) {
 
@@ -151,6 +154,7 @@ public record SessionStep(
         timer,
         volume,
         onlyIf,
+        hair,
         Optional.of(following),
         anotherRound);
   }

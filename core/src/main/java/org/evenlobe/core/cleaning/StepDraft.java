@@ -7,6 +7,7 @@ import org.evenlobe.core.cleaning.SessionStep.OnlyIf;
 import org.evenlobe.core.cleaning.SessionStep.StepTimer;
 import org.evenlobe.core.measure.Side;
 import org.evenlobe.core.measure.Volume;
+import org.evenlobe.core.record.HairWork;
 
 /** A step while its words are put together. */
 record StepDraft(
@@ -18,7 +19,8 @@ record StepDraft(
     Optional<String> caution,
     Optional<StepTimer> timer,
     Optional<Volume> volume,
-    Optional<OnlyIf> onlyIf) {
+    Optional<OnlyIf> onlyIf,
+    Optional<HairWork> hair) {
 
   static StepDraft of(Kind kind, String title, String what) {
     return new StepDraft(
@@ -30,37 +32,44 @@ record StepDraft(
         Optional.empty(),
         Optional.empty(),
         Optional.empty(),
+        Optional.empty(),
         Optional.empty());
   }
 
   StepDraft because(String reason) {
-    return new StepDraft(kind, title, what, reason, doneWhen, caution, timer, volume, onlyIf);
+    return new StepDraft(kind, title, what, reason, doneWhen, caution, timer, volume, onlyIf, hair);
   }
 
   StepDraft until(String done) {
-    return new StepDraft(kind, title, what, why, done, caution, timer, volume, onlyIf);
+    return new StepDraft(kind, title, what, why, done, caution, timer, volume, onlyIf, hair);
   }
 
   StepDraft beware(String of) {
-    return new StepDraft(kind, title, what, why, doneWhen, Optional.of(of), timer, volume, onlyIf);
+    return new StepDraft(
+        kind, title, what, why, doneWhen, Optional.of(of), timer, volume, onlyIf, hair);
   }
 
   StepDraft timed(StepTimer by) {
     return new StepDraft(
-        kind, title, what, why, doneWhen, caution, Optional.of(by), volume, onlyIf);
+        kind, title, what, why, doneWhen, caution, Optional.of(by), volume, onlyIf, hair);
   }
 
   StepDraft measuring(Optional<Volume> into) {
-    return new StepDraft(kind, title, what, why, doneWhen, caution, timer, into, onlyIf);
+    return new StepDraft(kind, title, what, why, doneWhen, caution, timer, into, onlyIf, hair);
   }
 
   StepDraft onlyIf(OnlyIf found) {
     return new StepDraft(
-        kind, title, what, why, doneWhen, caution, timer, volume, Optional.of(found));
+        kind, title, what, why, doneWhen, caution, timer, volume, Optional.of(found), hair);
+  }
+
+  StepDraft noting(HairWork work) {
+    return new StepDraft(
+        kind, title, what, why, doneWhen, caution, timer, volume, onlyIf, Optional.of(work));
   }
 
   StepDraft titled(String other) {
-    return new StepDraft(kind, other, what, why, doneWhen, caution, timer, volume, onlyIf);
+    return new StepDraft(kind, other, what, why, doneWhen, caution, timer, volume, onlyIf, hair);
   }
 
   /** The step as one of the whole dog's. */
@@ -93,6 +102,7 @@ record StepDraft(
         timer,
         volume,
         onlyIf,
+        hair,
         Optional.empty(),
         Optional.empty());
   }

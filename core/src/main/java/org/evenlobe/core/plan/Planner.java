@@ -109,6 +109,7 @@ public final class Planner {
                 CatchUpSchedule.items(now, ears, visits),
                 OrderSchedule.items(now, ears),
                 CleaningSchedule.items(now, ears, nextCheck),
+                HairSchedule.items(now),
                 PracticeSchedule.items(now))
             .flatMap(List::stream)
             .map(item -> pinned(now, item))

@@ -27,6 +27,7 @@ import org.evenlobe.core.history.DogHistory;
 import org.evenlobe.core.history.VetOrder;
 import org.evenlobe.core.measure.EarPair;
 import org.evenlobe.core.measure.Side;
+import org.evenlobe.core.plan.item.PlanItem;
 import org.evenlobe.core.plan.item.Standing;
 import org.evenlobe.core.plan.turn.EarPlan;
 import org.evenlobe.core.record.CheckRecord;
@@ -36,6 +37,7 @@ import org.evenlobe.core.record.DogRecord;
 import org.evenlobe.core.record.DogSigns;
 import org.evenlobe.core.record.EarFinding;
 import org.evenlobe.core.record.Grade;
+import org.evenlobe.core.record.HairCare;
 import org.evenlobe.core.record.HearingTry;
 import org.evenlobe.core.record.Moment;
 import org.evenlobe.core.record.Odour;
@@ -75,14 +77,16 @@ public final class Sessions {
   private final DogRecord dog;
   private final DogHistory history;
   private final DogPlan plan;
+  private final CleaningWays ways;
   private final boolean fully;
   private final LocalDate today;
   private final Optional<EarPair<CanalEstimate>> canals;
 
-  private Sessions(DogHistory history, DogPlan plan, boolean fully) {
+  private Sessions(DogHistory history, DogPlan plan, CleaningWays household, boolean fully) {
     this.dog = history.dog();
     this.history = history;
     this.plan = plan;
+    this.ways = household.with(dog.profile().ways());
     this.fully = fully;
     this.today = plan.today();
     this.canals = Canals.of(dog, today);
@@ -105,13 +109,13 @@ public final class Sessions {
       boolean fully,
       boolean helper,
       CleaningWays household) {
-    Sessions sessions = new Sessions(history, plans.apply(history), fully);
+    Sessions sessions = new Sessions(history, plans.apply(history), household, fully);
     return SessionBuilder.cleaning(
-        sessions.setting(helper, household),
+        sessions.setting(helper),
         sessions.before(ears),
         sessions.isCheckedToday()
             ? Optional.empty()
-            : Optional.of(ahead(history, plans, now, ears, fully)));
+            : Optional.of(ahead(history, plans, now, ears, household, fully)));
   }
 
   private static CheckAhead ahead(
@@ -119,6 +123,7 @@ public final class Sessions {
       Function<DogHistory, DogPlan> plans,
       Moment now,
       List<Side> ears,
+      CleaningWays household,
       boolean fully) {
     return new CheckAhead(
         history.tables(),
@@ -126,7 +131,7 @@ public final class Sessions {
         history.normal(),
         MILD_FINDINGS.stream()
             .map(found -> asIf(history, now, found))
-            .map(then -> new Sessions(then, plans.apply(then), fully).before(ears))
+            .map(then -> new Sessions(then, plans.apply(then), household, fully).before(ears))
             .map(CheckAhead.Outcome::new)
             .toList(),
         sayings(history));
@@ -159,18 +164,18 @@ public final class Sessions {
   /** The practice for where the dog stands on the trust ladder. */
   public static CleaningSession practice(
       DogHistory history, DogPlan plan, boolean helper, CleaningWays household) {
-    Sessions sessions = new Sessions(history, plan, false);
-    return SessionBuilder.practice(sessions.setting(helper, household), sessions.before(List.of()));
+    Sessions sessions = new Sessions(history, plan, household, false);
+    return SessionBuilder.practice(sessions.setting(helper), sessions.before(List.of()));
   }
 
-  private SessionSetting setting(boolean helper, CleaningWays household) {
+  private SessionSetting setting(boolean helper) {
     return new SessionSetting(
         dog.profile().name(),
         dog.profile().weightOn(today),
         dog.profile().handling().bites(),
         dog.profile().handling().held(),
         helper,
-        household.with(dog.profile().ways()),
+        ways,
         plan.trust(),
         Habit.minutes(dog, today),
         isCheckedToday(),
@@ -197,7 +202,7 @@ public final class Sessions {
         ear.hold().map(Sessions::why),
         ear.mayGoIn(),
         ear.order().map(VetOrder::instruction),
-        dog.profile().ears().canalHair(),
+        hair(side),
         canals.map(pair -> pair.get(side).volume()),
         canals.map(pair -> pair.get(side).forSyringe()),
         ear.lastCleaned().map(day -> (int) ChronoUnit.DAYS.between(day, today)),
@@ -207,6 +212,14 @@ public final class Sessions {
   private boolean due(Side side) {
     return plan.cleanings().stream()
         .anyMatch(item -> item.ears().contains(side) && item.standing() != Standing.LATER);
+  }
+
+  private Optional<HairCare> hair(Side side) {
+    return plan.items().stream()
+        .filter(item -> item.kind() == PlanItem.Kind.HAIR && item.standing() != Standing.LATER)
+        .filter(item -> item.ears().contains(side))
+        .findFirst()
+        .map(item -> ways.hair().where(dog.profile().ears().canalHair()));
   }
 
   private static String why(Hold hold) {

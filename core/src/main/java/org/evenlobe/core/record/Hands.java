@@ -5,7 +5,9 @@ public enum Hands implements Worded {
   /** Checks. */
   CHECKS("checks"),
   /** Practices on the trust ladder. */
-  PRACTICES("practices");
+  PRACTICES("practices"),
+  /** Hair care. */
+  HAIR("hair care");
 
   private final String words;
 

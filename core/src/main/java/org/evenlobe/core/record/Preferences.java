@@ -11,6 +11,7 @@ import java.util.Optional;
  * @param named the days of FIXED by the calendar, in place of an interval
  * @param alwaysAfterWater whether every dog's ears are cleaned after water
  * @param grooming the grooming days, where the household bundles
+ * @param hair what is done about hair in the canals, and how often
  * @param climate how humid the air is, where a weather service says so
  */
 public record Preferences(
@@ -19,6 +20,7 @@ public record Preferences(
     Optional<NamedDays> named,
     boolean alwaysAfterWater,
     Optional<GroomingRhythm> grooming,
+    HairRhythm hair,
     Optional<ClimateReading> climate) {
   /** The shortest interval that a person may fix. */
   public static final int FEWEST_DAYS = 7;
@@ -33,6 +35,7 @@ public record Preferences(
     Objects.requireNonNull(scheduling, "scheduling");
     Objects.requireNonNull(named, "named");
     Objects.requireNonNull(grooming, "grooming");
+    Objects.requireNonNull(hair, "hair");
     Objects.requireNonNull(climate, "climate");
     if (!scheduling.isChosen()) {
       throw new IllegalArgumentException("only a vet prescribes " + scheduling);
@@ -45,7 +48,13 @@ public record Preferences(
   /** That school, and nothing else. */
   public static Preferences of(SchedulingMode scheduling, int fixedDays) {
     return new Preferences(
-        scheduling, fixedDays, Optional.empty(), false, Optional.empty(), Optional.empty());
+        scheduling,
+        fixedDays,
+        Optional.empty(),
+        false,
+        Optional.empty(),
+        HairRhythm.DEFAULT,
+        Optional.empty());
   }
 
   /** The named days of the school, where that is of fixed days by the calendar. */
@@ -56,7 +65,13 @@ public record Preferences(
   /** These, with cleanings on named days. */
   public Preferences on(NamedDays days) {
     return new Preferences(
-        SchedulingMode.FIXED, fixedDays, Optional.of(days), alwaysAfterWater, grooming, climate);
+        SchedulingMode.FIXED,
+        fixedDays,
+        Optional.of(days),
+        alwaysAfterWater,
+        grooming,
+        hair,
+        climate);
   }
 
   /**
@@ -78,11 +93,18 @@ public record Preferences(
         own.fixedDays().isPresent() ? Optional.empty() : named,
         alwaysAfterWater,
         grooming,
+        hair,
         climate);
+  }
+
+  /** These, with that done about hair. */
+  public Preferences with(HairRhythm rhythm) {
+    return new Preferences(
+        scheduling, fixedDays, named, alwaysAfterWater, grooming, rhythm, climate);
   }
 
   /** These, where a weather service says that. */
   public Preferences with(Optional<ClimateReading> reading) {
-    return new Preferences(scheduling, fixedDays, named, alwaysAfterWater, grooming, reading);
+    return new Preferences(scheduling, fixedDays, named, alwaysAfterWater, grooming, hair, reading);
   }
 }

@@ -107,6 +107,10 @@ public enum Rule {
   PLAN_WATER(
       "After water",
       Source.ownValue("where trouble follows water; not within 3 days of the last cleaning")),
+  PLAN_HAIR(
+      "Hair care",
+      Source.ownValue(
+          "trimmed or plucked hair grows back: by the household's own weeks, 8 at first")),
   PLAN_SEEDS(
       "A look for seeds",
       Source.ownValue("grass seeds wander: found the same evening they are still outside")),

@@ -21,7 +21,6 @@ import org.evenlobe.core.measure.EarPair;
 import org.evenlobe.core.measure.Side;
 import org.evenlobe.core.measure.Volume;
 import org.evenlobe.core.measure.Weight;
-import org.evenlobe.core.record.CanalHair;
 import org.evenlobe.core.record.CleaningInstruction;
 import org.evenlobe.core.record.CleaningMethod;
 import org.evenlobe.core.record.CleaningWays;
@@ -29,6 +28,7 @@ import org.evenlobe.core.record.DischargeKind;
 import org.evenlobe.core.record.EarFinding;
 import org.evenlobe.core.record.Grade;
 import org.evenlobe.core.record.HairCare;
+import org.evenlobe.core.record.HairWork;
 import org.evenlobe.core.record.HearingTry;
 import org.evenlobe.core.record.HowOften;
 import org.evenlobe.core.record.Load;
@@ -80,7 +80,7 @@ class SessionBuilderTest {
       MayGoIn mayGoIn,
       Optional<String> held,
       Optional<CleaningInstruction> order,
-      CanalHair hair,
+      Optional<HairCare> hair,
       boolean red,
       Habit habit) {
     static final Ear QUIET =
@@ -91,7 +91,7 @@ class SessionBuilderTest {
             MayGoIn.IN_EAR,
             Optional.empty(),
             Optional.empty(),
-            CanalHair.NONE,
+            Optional.empty(),
             false,
             NEW);
 
@@ -132,8 +132,8 @@ class SessionBuilderTest {
       return new Ear(verdict, score, due, mayGoIn, held, Optional.of(said), hair, red, habit);
     }
 
-    Ear hairy(CanalHair much, boolean isRed) {
-      return new Ear(verdict, score, due, mayGoIn, held, order, much, isRed, habit);
+    Ear hairy(Optional<HairCare> asked, boolean isRed) {
+      return new Ear(verdict, score, due, mayGoIn, held, order, asked, isRed, habit);
     }
 
     Ear brought(int load, int expectedWipes) {
@@ -167,25 +167,15 @@ class SessionBuilderTest {
   }
 
   private record Given(
-      CleaningMethod method,
-      Rung rung,
-      boolean helper,
-      boolean bites,
-      double weight,
-      HairCare hair) {
-    static final Given FILLING =
-        new Given(CleaningMethod.FILL, Rung.FULL_SESSION, true, false, 15, HairCare.LEAVE);
+      CleaningMethod method, Rung rung, boolean helper, boolean bites, double weight) {
+    static final Given FILLING = new Given(CleaningMethod.FILL, Rung.FULL_SESSION, true, false, 15);
 
     Given by(CleaningMethod how) {
-      return new Given(how, rung, helper, bites, weight, hair);
+      return new Given(how, rung, helper, bites, weight);
     }
 
     Given on(Rung stands) {
-      return new Given(method, stands, helper, bites, weight, hair);
-    }
-
-    Given hair(HairCare care) {
-      return new Given(method, rung, helper, bites, weight, care);
+      return new Given(method, stands, helper, bites, weight);
     }
 
     CleaningSession clean(Ear right, Ear left) {
@@ -208,7 +198,8 @@ class SessionBuilderTest {
           bites,
           Optional.empty(),
           helper,
-          new CleaningWays(method, Swabs.NEVER, WipeMaterial.GAUZE, hair, MedicineWait.AN_HOUR, 30),
+          new CleaningWays(
+              method, Swabs.NEVER, WipeMaterial.GAUZE, HairCare.LEAVE, MedicineWait.AN_HOUR, 30),
           new Trust(rung, Optional.<LocalDate>empty(), false, List.of()),
           Optional.empty(),
           checked,
@@ -570,19 +561,20 @@ class SessionBuilderTest {
   class Hair {
     @ParameterizedTest
     @CsvSource({
-      "LEAVE, DENSE, false, false",
-      "TRIM, NONE, false, false",
-      "TRIM, SOME, false, true",
-      "TRIM, SOME, true, false",
-      "PLUCK, SOME, false, false",
-      "PLUCK, DENSE, false, true",
-      "PLUCK, DENSE, true, false"
+      ", false, ",
+      "TRIM, false, TRIMMED",
+      "TRIM, true, ",
+      "PLUCK, false, PLUCKED",
+      "PLUCK, true, "
     })
-    void isCaredForInAQuietEarOnly(HairCare care, CanalHair hair, boolean red, boolean asked) {
+    void isCaredForWhereItIsDueAndTheEarIsQuiet(String due, boolean red, String noted) {
       CleaningSession session =
-          Given.FILLING.hair(care).clean(Ear.QUIET.hairy(hair, red), Ear.QUIET.isHeld());
+          Given.FILLING.clean(
+              Ear.QUIET.hairy(Optional.ofNullable(due).map(HairCare::valueOf), red),
+              Ear.QUIET.isHeld());
 
-      assertThat(of(session, Kind.HAIR).isEmpty()).isEqualTo(!asked);
+      assertThat(of(session, Kind.HAIR).stream().flatMap(step -> step.hair().stream()))
+          .isEqualTo(Optional.ofNullable(noted).map(HairWork::valueOf).stream().toList());
     }
   }
 

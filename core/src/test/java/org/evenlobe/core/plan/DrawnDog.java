@@ -9,11 +9,14 @@ import java.util.Set;
 import java.util.SplittableRandom;
 import java.util.UUID;
 import org.evenlobe.core.TestDog;
+import org.evenlobe.core.measure.Side;
+import org.evenlobe.core.record.CanalHair;
 import org.evenlobe.core.record.CleaningInstruction;
 import org.evenlobe.core.record.DogRecord;
 import org.evenlobe.core.record.EarVisit;
 import org.evenlobe.core.record.EarVisit.HoldWord;
 import org.evenlobe.core.record.ExposureKind;
+import org.evenlobe.core.record.HairWork;
 import org.evenlobe.core.record.HowOften;
 import org.evenlobe.core.record.LightLook;
 import org.evenlobe.core.record.Season;
@@ -40,6 +43,7 @@ final class DrawnDog {
     if (random.nextBoolean()) {
       dog.waterSensitive();
     }
+    dog.haired(random.nextBoolean() ? CanalHair.DENSE : CanalHair.NONE);
     for (int day = 0; day < 100; day++) {
       if (random.nextInt(9) == 0) {
         dog.filled(day, random.nextInt(5), random.nextInt(5));
@@ -52,16 +56,17 @@ final class DrawnDog {
       }
       if (random.nextInt(40) == 0) {
         dog.visit(day, EarVisit.NOTHING, TestDog.ordered(false, 4, day(day + 20)));
-      }
-      if (random.nextInt(30) == 0) {
+      } else if (random.nextInt(30) == 0) {
         dog.visit(day, TestDog.hold(HoldWord.LIFTED), EarVisit.NOTHING);
-      }
-      if (random.nextInt(30) == 0) {
+      } else if (random.nextInt(30) == 0) {
         HowOften often = OFTEN.get(random.nextInt(OFTEN.size()));
         dog.visit(
             day,
             TestDog.order(CleaningInstruction.clean(often, Optional.of(day(day + 10)))),
             EarVisit.NOTHING);
+      }
+      if (random.nextInt(40) == 0) {
+        dog.hairDone(day, HairWork.TRIMMED, random.nextBoolean() ? Side.RIGHT : Side.LEFT);
       }
       if (random.nextInt(20) == 0) {
         dog.look(

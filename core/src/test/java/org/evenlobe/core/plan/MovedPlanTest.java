@@ -23,6 +23,7 @@ import org.evenlobe.core.record.ClimateReading;
 import org.evenlobe.core.record.EarVisit;
 import org.evenlobe.core.record.ExposureKind;
 import org.evenlobe.core.record.GroomingRhythm;
+import org.evenlobe.core.record.HairRhythm;
 import org.evenlobe.core.record.InfectionHistory;
 import org.evenlobe.core.record.Preferences;
 import org.evenlobe.core.record.SchedulingMode;
@@ -196,6 +197,7 @@ class MovedPlanTest {
               Optional.empty(),
               true,
               Optional.empty(),
+              HairRhythm.DEFAULT,
               Optional.empty());
       TestDog dog = new TestDog().filled(0, 2, 2).exposed(ExposureKind.BATH, 6, 6);
       assertThat(best(on(6, dog, always))).isEqualTo(day(6));
@@ -469,6 +471,7 @@ class MovedPlanTest {
           Optional.empty(),
           false,
           Optional.of(new GroomingRhythm(day(from), days)),
+          HairRhythm.DEFAULT,
           Optional.empty());
     }
 

@@ -27,6 +27,8 @@ import org.evenlobe.core.record.DogRecord;
 import org.evenlobe.core.record.ExpectedExposure;
 import org.evenlobe.core.record.Exposure;
 import org.evenlobe.core.record.GroomingRhythm;
+import org.evenlobe.core.record.HairCare;
+import org.evenlobe.core.record.HairRhythm;
 import org.evenlobe.core.record.Moment;
 import org.evenlobe.core.record.Pin;
 import org.evenlobe.core.record.Preferences;
@@ -47,6 +49,8 @@ class PlanLawTest {
     SchedulingMode.AS_NEEDED, SchedulingMode.FIXED, SchedulingMode.LEARNED
   };
 
+  private static final HairCare[] CARES = HairCare.values();
+
   static LongStream seeds() {
     return LongStream.rangeClosed(1, 300);
   }
@@ -61,6 +65,7 @@ class PlanLawTest {
         random.nextInt(3) == 0
             ? Optional.of(new GroomingRhythm(day(2), 7 + random.nextInt(20)))
             : Optional.empty(),
+        new HairRhythm(CARES[random.nextInt(CARES.length)], 1 + random.nextInt(10)),
         Optional.empty());
   }
 

@@ -17,6 +17,7 @@ import org.evenlobe.core.record.CleaningMethod;
 import org.evenlobe.core.record.CleaningWays;
 import org.evenlobe.core.record.GroomingRhythm;
 import org.evenlobe.core.record.HairCare;
+import org.evenlobe.core.record.HairRhythm;
 import org.evenlobe.core.record.Hands;
 import org.evenlobe.core.record.MedicineWait;
 import org.evenlobe.core.record.NamedDays;
@@ -66,6 +67,8 @@ public class Settings extends StoredFact<SettingsRequest> {
   @Enumerated(EnumType.STRING)
   private HairCare hair;
 
+  private int hairWeeks;
+
   @Enumerated(EnumType.STRING)
   private MedicineWait medicineWait;
 
@@ -111,6 +114,7 @@ public class Settings extends StoredFact<SettingsRequest> {
     swabs = said.swabs();
     wipes = said.wipes();
     hair = said.hair();
+    hairWeeks = Optional.ofNullable(said.hairWeeks()).orElse(HairRhythm.DEFAULT.weeks());
     medicineWait = said.medicineWait();
     massageSeconds =
         Optional.ofNullable(said.massageSeconds()).orElse(CleaningWays.DEFAULT.massageSeconds());
@@ -146,7 +150,13 @@ public class Settings extends StoredFact<SettingsRequest> {
   /** How the household likes things done, as the core knows it. */
   public Preferences preferences() {
     return new Preferences(
-        scheduling, fixedDays, named(), alwaysAfterWater, grooming(), Optional.empty());
+        scheduling,
+        fixedDays,
+        named(),
+        alwaysAfterWater,
+        grooming(),
+        new HairRhythm(hair, hairWeeks),
+        Optional.empty());
   }
 
   private Optional<NamedDays> named() {
@@ -203,6 +213,7 @@ public class Settings extends StoredFact<SettingsRequest> {
         swabs,
         wipes,
         hair,
+        hairWeeks,
         medicineWait,
         massageSeconds,
         scheduling,

@@ -17,6 +17,7 @@ import org.evenlobe.core.record.CleaningMethod;
 import org.evenlobe.core.record.CleaningWays;
 import org.evenlobe.core.record.GroomingRhythm;
 import org.evenlobe.core.record.HairCare;
+import org.evenlobe.core.record.HairRhythm;
 import org.evenlobe.core.record.Hands;
 import org.evenlobe.core.record.MedicineWait;
 import org.evenlobe.core.record.NamedDays;
@@ -40,6 +41,7 @@ import org.jspecify.annotations.Nullable;
  * @param swabs where swabs may go
  * @param wipes what is wiped with
  * @param hair what is done about hair in the canal
+ * @param hairWeeks after how many weeks that is done again; 8 where left out
  * @param medicineWait how long a medicine waits after a cleaning
  * @param massageSeconds how long the base is massaged; 30 where left out
  * @param scheduling the school of when to clean
@@ -61,6 +63,7 @@ public record SettingsRequest(
     @NotNull Swabs swabs,
     @NotNull WipeMaterial wipes,
     @NotNull HairCare hair,
+    @Nullable @Min(HairRhythm.FEWEST_WEEKS) @Max(HairRhythm.MOST_WEEKS) Integer hairWeeks,
     @NotNull MedicineWait medicineWait,
     @Nullable @Min(CleaningWays.SHORTEST_MASSAGE) @Max(CleaningWays.LONGEST_MASSAGE)
         Integer massageSeconds,
@@ -142,7 +145,7 @@ public record SettingsRequest(
           List<@NotNull @Min(0) @Max(Capacity.MOST) Integer> byWeekday,
       @NotNull @Size(max = 7) Set<@NotNull DayOfWeek> helperDays,
       @NotNull @Size(max = MOST_DAYS_OFF) Set<@NotNull LocalDate> daysOff,
-      @Nullable @Size(max = 2) Set<@NotNull Hands> counts) {}
+      @Nullable @Size(max = 3) Set<@NotNull Hands> counts) {}
 
   /** How volumes are shown. */
   public enum VolumeUnit {
@@ -188,7 +191,8 @@ public record SettingsRequest(
         CleaningWays.DEFAULT.method(),
         CleaningWays.DEFAULT.swabs(),
         CleaningWays.DEFAULT.wipes(),
-        CleaningWays.DEFAULT.hair(),
+        HairRhythm.DEFAULT.care(),
+        HairRhythm.DEFAULT.weeks(),
         CleaningWays.DEFAULT.medicineWait(),
         CleaningWays.DEFAULT.massageSeconds(),
         Preferences.DEFAULT.scheduling(),

@@ -1,6 +1,11 @@
 package org.evenlobe.server.cleaning;
 
+import java.util.Optional;
+import org.evenlobe.core.measure.Side;
 import org.evenlobe.core.record.CleaningRecord;
+import org.evenlobe.core.record.HairBy;
+import org.evenlobe.core.record.HairDone;
+import org.evenlobe.core.record.HairWork;
 import org.evenlobe.core.record.Handled;
 import org.evenlobe.core.record.Practice;
 import org.evenlobe.core.record.Rung;
@@ -42,6 +47,27 @@ class CleaningKinds {
   FactKind<PracticeRequest, StoredPractice> practiceKind(DogFactRules rules) {
     return rules.kind(
         "practices", PracticeRequest.class, StoredPractice.class, StoredPractice::new);
+  }
+
+  @Bean
+  FactKind<HairDoneRequest, StoredHairDone> hairKind(DogFactRules rules) {
+    return rules.kind("hair", HairDoneRequest.class, StoredHairDone.class, StoredHairDone::new);
+  }
+
+  @Bean
+  DogFactReading<HairDone> hairReading() {
+    return DogFactReading.together(
+        StoredHairDone.class,
+        row ->
+            new HairDone(
+                row.id(),
+                row.moment(),
+                Optional.ofNullable(row.orNull(0, String.class)).map(Side::valueOf),
+                HairWork.valueOf(row.text(1)),
+                HairBy.valueOf(row.text(2))),
+        "fact.ear",
+        "fact.work",
+        "fact.by");
   }
 
   @Bean

@@ -14,6 +14,7 @@ import java.util.UUID;
 import org.evenlobe.core.cleaning.CleaningSession.Purpose;
 import org.evenlobe.core.measure.Side;
 import org.evenlobe.core.record.DischargeKind;
+import org.evenlobe.core.record.HairWork;
 import org.evenlobe.core.record.Handled;
 import org.evenlobe.core.record.Hurt;
 import org.evenlobe.core.record.Load;
@@ -64,6 +65,7 @@ public record ProgressRequest(
    * @param colour what it looked like
    * @param odour what it smelled of
    * @param hurt that it hurt, where it did
+   * @param hair what was done about its hair, where something was
    */
   public record EarTapsRequest(
       @NotNull @Size(max = 20) List<@NotNull @Valid PourRequest> pours,
@@ -72,7 +74,8 @@ public record ProgressRequest(
       @Nullable @Min(0) @Max(Load.HEAVIEST) Integer load,
       @Nullable DischargeKind colour,
       @Nullable Odour odour,
-      @Nullable Hurt hurt) {}
+      @Nullable Hurt hurt,
+      @Nullable HairWork hair) {}
 
   /**
    * Liquid that went in.

@@ -264,6 +264,7 @@ class DemoHousehold implements ApplicationRunner {
             is.swabs(),
             is.wipes(),
             is.hair(),
+            is.hairWeeks(),
             is.medicineWait(),
             is.massageSeconds(),
             is.scheduling(),

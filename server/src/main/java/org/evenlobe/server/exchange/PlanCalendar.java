@@ -128,6 +128,7 @@ final class PlanCalendar {
           case LOOK -> "a light look at the ears";
           case WATCH -> "check the ears: watch after water";
           case CLEAN -> "clean " + ears;
+          case HAIR -> "hair care, " + ears;
           case PRACTICE -> "practise ear handling";
         };
     return dog + ": " + what;

@@ -24,6 +24,7 @@ import org.evenlobe.core.record.DogRecord;
 import org.evenlobe.core.record.EarFinding;
 import org.evenlobe.core.record.ExpectedExposure;
 import org.evenlobe.core.record.Exposure;
+import org.evenlobe.core.record.HairDone;
 import org.evenlobe.core.visit.CallCard;
 import org.evenlobe.core.visit.CallCards;
 import org.evenlobe.server.access.CurrentMember;
@@ -43,6 +44,8 @@ import org.springframework.transaction.annotation.Transactional;
 class DogView {
   /** How many cleanings a page holds: they stand below all else that is said of a dog. */
   private static final int MOST = 12;
+
+  private static final int LAST_FEW = 6;
 
   private final FoldedDogs folded;
   private final Plans plans;
@@ -69,6 +72,7 @@ class DogView {
    * @param checks its checks of the last six weeks
    * @param visits its visits of the last six weeks
    * @param exposures what happened to its ears in the last six weeks
+   * @param hair when its hair was seen to, the last few times, oldest first
    * @param expected what is expected to happen to them again and again
    * @param appointments when a vet is to see it, from today on
    * @param checked how many checks are on record
@@ -91,6 +95,7 @@ class DogView {
       List<CheckMark> checks,
       List<VisitMark> visits,
       List<Exposure> exposures,
+      List<HairDone> hair,
       List<ExpectedExposure> expected,
       List<Appointment> appointments,
       int checked,
@@ -154,6 +159,7 @@ class DogView {
         marks.checks(),
         marks.visits(),
         marks.exposures(),
+        last(record.all(HairDone.class)),
         record.all(ExpectedExposure.class),
         record.all(Appointment.class).stream().filter(made -> !made.on().isBefore(today)).toList(),
         history.checks().size(),
@@ -166,6 +172,10 @@ class DogView {
         visited.isPresent() ? Optional.empty() : CallCards.card(record, history, breed, today),
         plans.plan(history, standing),
         Canals.of(record, today));
+  }
+
+  private static <F> List<F> last(List<F> facts) {
+    return facts.subList(Math.max(0, facts.size() - LAST_FEW), facts.size());
   }
 
   /** What the latest check said when it was recorded, without what has happened since. */

@@ -67,6 +67,7 @@ record WhatIfRequest(
             fixedDays == null ? present.named() : Optional.empty(),
             present.alwaysAfterWater(),
             present.grooming(),
+            present.hair(),
             present.climate());
     return climate == null ? other : other.with(Optional.empty());
   }

@@ -120,6 +120,7 @@ public record EvenedPlans(List<DogPlan> plans, List<Unplaced> unplaced) {
       return switch (item.kind()) {
         case CHECK, WATCH -> capacity.counts().contains(Hands.CHECKS);
         case PRACTICE -> capacity.counts().contains(Hands.PRACTICES);
+        case HAIR -> capacity.counts().contains(Hands.HAIR);
         default -> false;
       };
     }

@@ -173,6 +173,8 @@ public record PlanItem(
     WATCH,
     /** Clean the ears that the item names. */
     CLEAN,
+    /** See to the hair of the ears. */
+    HAIR,
     /** Practise with a dog that does not like to have its ears handled. */
     PRACTICE;
 
@@ -183,7 +185,7 @@ public record PlanItem(
 
     /** Whether a person may put it on another day; the others have theirs from what happened. */
     public boolean isMovable() {
-      return this == CHECK || this == CLEAN;
+      return this == CHECK || this == CLEAN || this == HAIR;
     }
 
     /** Whether a person may leave it out. */

@@ -65,7 +65,9 @@ public final class EarTurns {
   }
 
   /** What follows a turn that is done or skipped on a day, by whatever rhythm stands then. */
-  Optional<Turn> next(Turn turn, LocalDate from, Optional<String> skipped) {
+  Optional<Turn> next(Turn turn, LocalDate done, Optional<String> skipped) {
+    // a person may have put a turn before the last one that a vet ordered
+    LocalDate from = lastOrdered().map(last -> Figures.later(last, done)).orElse(done);
     int interval = ear.bySchool().days();
     Reason again = skipped.map(this::skippedBefore).orElse(repeated(interval));
     Optional<Turn> next =
@@ -145,11 +147,25 @@ public final class EarTurns {
     LocalDate until = order.instruction().until().get();
     Optional<Turn> after =
         bySchool().map(turn -> turn.notBefore(until.plusDays(1), afterOrder(until)));
-    if (!order.cleans()) {
-      return after;
-    }
-    LocalDate done = OrderSchedule.lastDay(now, side, order, until);
-    return after.map(turn -> turn.notBefore(done.plusDays(turn.interval()), afterOrder(until)));
+    return lastOrdered()
+        .map(
+            last ->
+                after.map(
+                    turn -> turn.notBefore(last.plusDays(turn.interval()), afterOrder(until))))
+        .orElse(after);
+  }
+
+  /** The last day on which it is cleaned by an order, where that has an end. */
+  private Optional<LocalDate> lastOrdered() {
+    return ear.plan()
+        .order()
+        .filter(VetOrder::cleans)
+        .flatMap(
+            order ->
+                order
+                    .instruction()
+                    .until()
+                    .map(until -> OrderSchedule.lastDay(now, side, order, until)));
   }
 
   private Optional<Turn> worthIt() {
