@@ -36,6 +36,7 @@ export const LIMITS = {
     timesADay: { min: 1, max: 24 },
     weekdays: { items: 7 },
   },
+  Lump: { millimetres: { min: 1, max: 100 } },
   NamedDays: {
     daysOfMonth: { items: 6, each: { min: 1, max: 31 } },
     everyWeeks: { min: 1, max: 2 },

@@ -1776,6 +1776,12 @@ export interface components {
       /** Format: double */
       wide: number;
     };
+    Count: {
+      /** Format: date-time */
+      at: string;
+      /** Format: double */
+      left: number;
+    };
     DayBand: {
       /** Format: int32 */
       longest: number;
@@ -2001,6 +2007,7 @@ export interface components {
         | 'BLOODY';
       /** @enum {string} */
       hearing: 'TURNED' | 'NOT_TRIED' | 'DID_NOT_TURN';
+      lump?: components['schemas']['Lump'];
       /** @enum {string} */
       odour: 'NONE' | 'WAXY' | 'SWEET' | 'FOUL';
       /** @enum {string} */
@@ -2042,6 +2049,7 @@ export interface components {
         | 'BLOODY';
       /** @enum {string} */
       hearing?: 'TURNED' | 'NOT_TRIED' | 'DID_NOT_TURN';
+      lump?: components['schemas']['LumpRequest'];
       /** @enum {string} */
       odour: 'NONE' | 'WAXY' | 'SWEET' | 'FOUL';
       /** @enum {string} */
@@ -2863,6 +2871,7 @@ export interface components {
       ground: 'MOSTLY_INDOORS' | 'MIXED' | 'DUSTY_OR_BRUSHY';
       /** @enum {string} */
       infections: 'NONE' | 'ONE' | 'TWO_OR_MORE';
+      lastInfection?: components['schemas']['StatedInfection'];
       /** @enum {string} */
       water: 'NEVER' | 'MONTHLY' | 'WEEKLY' | 'MOST_DAYS';
     };
@@ -2875,6 +2884,7 @@ export interface components {
       ground: 'MOSTLY_INDOORS' | 'MIXED' | 'DUSTY_OR_BRUSHY';
       /** @enum {string} */
       infections: 'NONE' | 'ONE' | 'TWO_OR_MORE';
+      lastInfection?: components['schemas']['StatedInfectionRequest'];
       /** @enum {string} */
       water: 'NEVER' | 'MONTHLY' | 'WEEKLY' | 'MOST_DAYS';
     };
@@ -2905,6 +2915,18 @@ export interface components {
       /** @enum {string} */
       change: 'BETTER' | 'SAME' | 'WORSE';
       hurts: boolean;
+    };
+    Lump: {
+      /** Format: int32 */
+      millimetres: number;
+      /** @enum {string} */
+      place: 'FLAP' | 'UNDER_FLAP' | 'OPENING' | 'CANAL';
+    };
+    LumpRequest: {
+      /** Format: int32 */
+      millimetres: number;
+      /** @enum {string} */
+      place: 'FLAP' | 'UNDER_FLAP' | 'OPENING' | 'CANAL';
     };
     Manner: {
       /** Format: uuid */
@@ -3201,6 +3223,7 @@ export interface components {
         | 'TRUST_RUNG'
         | 'TRUST_PRACTICE'
         | 'STOCK_RUN_OUT'
+        | 'STOCK_PAD'
         | 'PLAN_HOLD'
         | 'PLAN_VET'
         | 'PLAN_CHECK'
@@ -3419,6 +3442,16 @@ export interface components {
       exact: number;
       reasons: components['schemas']['Reason'][];
     };
+    StatedInfection: {
+      /** @enum {string} */
+      ear?: 'RIGHT' | 'LEFT';
+      month: string;
+    };
+    StatedInfectionRequest: {
+      /** @enum {string} */
+      ear?: 'RIGHT' | 'LEFT';
+      month: string;
+    };
     StepTimer: {
       /** Format: int32 */
       overWipes?: number;
@@ -3468,6 +3501,7 @@ export interface components {
       cleaner?: 'DRYING' | 'WAX_DISSOLVING' | 'GENTLE' | 'BUFFERED' | 'ANTISEPTIC' | 'SALINE';
       /** Format: date-time */
       countedAt: string;
+      earlier: components['schemas']['Count'][];
       /** Format: uuid */
       id: string;
       /** @enum {string} */

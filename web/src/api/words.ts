@@ -112,6 +112,12 @@ export const WORDS = {
     { label: 'one', value: 'ONE' },
     { label: 'two or more', value: 'TWO_OR_MORE' },
   ],
+  LumpPlace: [
+    { label: 'on the flap', value: 'FLAP' },
+    { label: 'inside the flap', value: 'UNDER_FLAP' },
+    { label: 'at the opening', value: 'OPENING' },
+    { label: 'in the canal', value: 'CANAL' },
+  ],
   Odour: [
     { label: 'none', value: 'NONE' },
     { label: 'waxy', value: 'WAXY' },

@@ -9,9 +9,10 @@ import { WORDS } from '../api/words';
 import { labelOf } from '../form/choice';
 import { RadioTiles } from '../form/RadioTiles';
 import { earName, type Side } from '../measure/side';
-import { EAR_OF_SIDE, type CheckForm } from './checkForm';
+import { EAR_OF_SIDE, seesLump, type CheckForm } from './checkForm';
 import { EarSketch } from './EarSketch';
 import { DISCHARGE_COLOURS, type SketchedSigns } from './earSketch';
+import { LumpFields } from './LumpFields';
 import { PAIR_COLUMNS } from './pairColumns';
 import {
   DRAWN_SIGNS,
@@ -291,6 +292,13 @@ function SeenAndHearing({
                     })}
                   </Box>
                 ))}
+                {seesLump(seen) && (
+                  <LumpFields
+                    side={side}
+                    lump={form[ear].lump ?? {}}
+                    onChange={(lump) => onChange(`${ear}.lump`, lump)}
+                  />
+                )}
               </>
             );
           }}

@@ -26,6 +26,19 @@ const WELL: EarFinding = {
 const LOOKED: Partial<EarForm> = { looked: true };
 
 describe('the form of a check', () => {
+  it.each([
+    [['LUMP'], { place: 'CANAL', millimetres: 4 }, { place: 'CANAL', millimetres: 4 }],
+    [['LUMP_BLOCKING'], { place: 'FLAP', millimetres: 100 }, { place: 'FLAP', millimetres: 100 }],
+    [['LUMP'], { place: 'CANAL' }, undefined],
+    [['LUMP'], { place: 'CANAL', millimetres: 0.5 }, undefined],
+    [['LUMP'], { place: 'CANAL', millimetres: 101 }, undefined],
+    [[], { place: 'CANAL', millimetres: 4 }, undefined],
+  ] as const)('of %o sends a lump as far as it was measured: %o', (seen, lump, sent) => {
+    const blank = blankCheck(TODAY, { right: WELL, left: WELL });
+    const form = { ...blank, right: { ...blank.right, seen: [...seen], lump } };
+    expect(requestOf(form, 'd', 'Europe/London', NOW).ears.right.lump).toEqual(sent);
+  });
+
   it('starts from what is normal, and wants both ears looked at', () => {
     const blank = blankCheck(TODAY, { right: WELL, left: WELL });
     expect(missingSigns(blank.right)).toEqual([]);

@@ -50,6 +50,13 @@ const ear = z.object({
     ]),
   ),
   hearing: z.enum(['TURNED', 'NOT_TRIED', 'DID_NOT_TURN']),
+  /** Where a lump sits and how large it is, as far as that was said. */
+  lump: z.optional(
+    z.object({
+      place: z.optional(z.enum(['FLAP', 'UNDER_FLAP', 'OPENING', 'CANAL'])),
+      millimetres: z.optional(z.number()),
+    }),
+  ),
   /** Whether the person said that they looked and sniffed. */
   looked: z.boolean(),
 });
@@ -173,6 +180,7 @@ export function isComplete(form: CheckForm): boolean {
 function earRequest(form: EarForm): CheckRequest['ears']['right'] {
   const discharge = form.discharge ?? 'NONE';
   const kind = form.dischargeKind ?? 'NONE';
+  const lump = lumpOf(form);
   return {
     redness: form.redness ?? 'NONE',
     swelling: form.swelling ?? 'NONE',
@@ -183,7 +191,32 @@ function earRequest(form: EarForm): CheckRequest['ears']['right'] {
     pain: form.pain ?? 'NONE',
     seen: form.seen,
     hearing: form.hearing,
+    ...(lump && { lump }),
   };
+}
+
+/** Its lump, where one was seen and both were said of it. */
+function lumpOf({ seen, lump }: EarForm): EarFinding['lump'] {
+  const { place, millimetres } = lump ?? {};
+  return seesLump(seen) && place !== undefined && isSize(millimetres)
+    ? { place, millimetres }
+    : undefined;
+}
+
+/** Whether a lump is among what was seen. */
+export function seesLump(seen: EarForm['seen']): boolean {
+  return seen.includes('LUMP') || seen.includes('LUMP_BLOCKING');
+}
+
+/** Whether a lump can be so large, mm across. */
+export function isSize(millimetres: number | undefined): millimetres is number {
+  const { min, max } = LIMITS.Lump.millimetres;
+  return (
+    millimetres !== undefined &&
+    Number.isInteger(millimetres) &&
+    millimetres >= min &&
+    millimetres <= max
+  );
 }
 
 /**

@@ -121,6 +121,8 @@ export function signsWords(finding: EarFinding): string {
     finding.odour !== 'NONE' && `${labelOf(WORDS.Odour, finding.odour)} odour`,
     finding.pain !== 'NONE' && `pain ${gradeNumber(finding.pain)}`,
     ...finding.seen.map((thing) => labelOf(WORDS.SeenThing, thing)),
+    finding.lump &&
+      `${finding.lump.millimetres} mm ${labelOf(WORDS.LumpPlace, finding.lump.place)}`,
     finding.hearing === 'DID_NOT_TURN' && 'did not turn to a sound',
   ].filter(Boolean);
   return words.join(', ') || 'nothing to find';

@@ -10,7 +10,7 @@ import { useForm, useWatch } from 'react-hook-form';
 import { WORDS } from '../api/words';
 import { useSettings } from '../household/useMe';
 import { Problem } from '../api/problem';
-import { EARDRUMS } from '../ear/traits';
+import { EARDRUMS, INFECTED_EARS } from '../ear/traits';
 import type { Day } from '../measure/days';
 import { weightUnitWord } from '../measure/units';
 import { BreedField } from './BreedField';
@@ -67,7 +67,7 @@ export function DogFormView({
   const catalogue = useBreeds().data ?? [];
   const [first, second] = form.breeds.map((id) => catalogue.find((breed) => breed.id === id));
 
-  const text = (field: 'name' | 'bornOn' | 'weightToday' | 'eardrumOn') => ({
+  const text = (field: 'name' | 'bornOn' | 'weightToday' | 'eardrumOn' | 'infectedIn') => ({
     error: !!formState.errors[field],
     helperText: formState.errors[field]?.message,
   });
@@ -194,6 +194,28 @@ export function DogFormView({
             hint="Trouble that was there comes back."
             choices={WORDS.InfectionHistory}
           />
+          {form.life.infections !== 'NONE' && (
+            <>
+              <TextField
+                label="Month of the last one"
+                type="month"
+                slotProps={{
+                  inputLabel: { shrink: true },
+                  htmlInput: { max: today.slice(0, 7), placeholder: '2026-05' },
+                }}
+                sx={{ maxWidth: 260 }}
+                {...text('infectedIn')}
+                {...register('infectedIn')}
+              />
+              <FormChoice
+                control={control}
+                name="infectedEar"
+                label="In which ear"
+                hint="For a year after it that ear is only wiped, unless a vet saw its eardrum whole."
+                choices={INFECTED_EARS}
+              />
+            </>
+          )}
           <Typography variant="h2">Good to know</Typography>
           <FormChoice
             control={control}

@@ -22,10 +22,25 @@ describe('the dog form', () => {
     ['weight 300', { weightToday: '300' }, 'weightToday'],
     ['a weight in words', { weightToday: 'heavy' }, 'weightToday'],
     ['an eardrum seen on no day', { eardrum: 'SEEN_INTACT' }, 'eardrumOn'],
+    ['an infection to come', { infectedIn: '2026-12' }, 'infectedIn'],
     ['three breeds', { breeds: ['a', 'b', 'c'] }, 'breeds'],
   ])('refuses %s', (_, form, field) => {
     expect(problems(form)).toEqual([field]);
   });
+
+  it.each([
+    ['ONE', '2026-05', 'LEFT', { month: '2026-05', ear: 'LEFT' }],
+    ['ONE', '2026-05', '', { month: '2026-05' }],
+    ['ONE', '', 'LEFT', undefined],
+    ['NONE', '2026-05', 'LEFT', undefined],
+  ] as const)(
+    'tells of %s infection in %s, %s ear',
+    (infections, infectedIn, infectedEar, sent) => {
+      const form = { ...blankForm(TODAY), name: 'Fen', infectedIn, infectedEar };
+      const request = requestOf({ ...form, life: { ...form.life, infections } }, TODAY, 'KG');
+      expect(request.life.lastInfection).toEqual(sent);
+    },
+  );
 
   it('sends what it was filled with, and leaves out what is empty', () => {
     const request = requestOf(

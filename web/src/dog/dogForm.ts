@@ -53,6 +53,12 @@ export function dogFormSchema(today: Day, unit: WeightUnit) {
         allergy: z.enum(['NONE', 'SUSPECTED', 'DIAGNOSED']),
         infections: z.enum(['NONE', 'ONE', 'TWO_OR_MORE']),
       }),
+      /** The month of the last infection, such as 2026-05; empty where it is not known. */
+      infectedIn: z
+        .string()
+        .check(z.refine((month) => month <= today.slice(0, 7), 'This month is still to come.')),
+      /** Empty where it was both, or is not known. */
+      infectedEar: z.enum(['', 'RIGHT', 'LEFT']),
       lightCoat: z.boolean(),
       waterSensitive: z.boolean(),
       eardrum: z.enum(['NEVER_EXAMINED', 'SEEN_INTACT', 'NOT_INTACT']),
@@ -111,6 +117,8 @@ export function blankForm(today: Day): DogForm {
       allergy: 'NONE',
       infections: 'NONE',
     },
+    infectedIn: '',
+    infectedEar: '',
     lightCoat: false,
     waterSensitive: false,
     eardrum: 'NEVER_EXAMINED',
@@ -146,7 +154,15 @@ export function formOf(dog: Schemas['DogFacts'], leftOn: Day | undefined): DogFo
     joinedOn: dog.addedOn,
     leftOn: leftOn ?? '',
     ears: profile.ears,
-    life: profile.life,
+    life: {
+      water: profile.life.water,
+      ground: profile.life.ground,
+      climate: profile.life.climate,
+      allergy: profile.life.allergy,
+      infections: profile.life.infections,
+    },
+    infectedIn: profile.life.lastInfection?.month ?? '',
+    infectedEar: profile.life.lastInfection?.ear ?? '',
     lightCoat: profile.lightCoat,
     waterSensitive: profile.waterSensitive,
     eardrum: profile.eardrum.status,
@@ -172,13 +188,20 @@ export function formOf(dog: Schemas['DogFacts'], leftOn: Day | undefined): DogFo
 export function requestOf(form: DogForm, today: Day, unit: WeightUnit): DogRequest {
   const { bornOn, weightToday, leftOn, eardrum, eardrumOn, reactions, normal, ...rest } = form;
   const { bites, needsTwo, held, rung, rungOn, scheduling, fixedDays, ...ofIt } = rest;
-  const { method, swabs, wipes, hair, medicineWait, ...said } = ofIt;
+  const { method, swabs, wipes, hair, medicineWait, infectedIn, infectedEar, ...said } = ofIt;
+  const last = form.life.infections !== 'NONE' && infectedIn !== '';
   const ways = { method, swabs, wipes, hair, medicineWait };
   const weighed =
     weightToday === '' ? [] : [{ on: today, weight: kilograms(Number(weightToday), unit) }];
   const seen = eardrum !== 'NEVER_EXAMINED' && eardrumOn !== '';
   return {
     ...said,
+    life: {
+      ...form.life,
+      ...(last && {
+        lastInfection: { month: infectedIn, ...(infectedEar !== '' && { ear: infectedEar }) },
+      }),
+    },
     weights: [...form.weights.filter(({ on }) => weighed.length === 0 || on !== today), ...weighed],
     eardrum: { status: eardrum, ...(seen && { on: eardrumOn }) },
     handling: {
@@ -203,8 +226,9 @@ export function requestOf(form: DogForm, today: Day, unit: WeightUnit): DogReque
 /** The form's name of a field that the server refused, where it is one that can be typed in. */
 export function formField(
   field: string,
-): 'name' | 'bornOn' | 'weightToday' | 'eardrumOn' | undefined {
+): 'name' | 'bornOn' | 'weightToday' | 'eardrumOn' | 'infectedIn' | undefined {
   if (field === 'name' || field === 'bornOn') return field;
   if (field.startsWith('weights')) return 'weightToday';
+  if (field === 'life.lastInfection.month') return 'infectedIn';
   return field === 'eardrum.on' ? 'eardrumOn' : undefined;
 }

@@ -9,3 +9,10 @@ export const EARDRUMS: Choice<Schemas['Eardrum']['status']>[] = [
   { value: 'SEEN_INTACT', label: 'seen intact' },
   { value: 'NOT_INTACT', label: 'not intact' },
 ];
+
+/** Where stated infections were; empty where it was both, or is not known. */
+export const INFECTED_EARS: Choice<'' | 'RIGHT' | 'LEFT'>[] = [
+  { value: 'RIGHT', label: 'right ear' },
+  { value: 'LEFT', label: 'left ear' },
+  { value: '', label: 'both, or not known' },
+];

@@ -26,14 +26,15 @@ describe('the form of a bottle or pack', () => {
   });
 
   it('counts one anew from what is thought to be left', () => {
-    const supply = {
+    const supply: Parameters<typeof formOf>[0] = {
       id: 'x',
       kind: 'WIPES',
       name: 'Pads',
       size: 80,
       left: 60,
       countedAt: '2026-11-01T10:00:00Z',
-    } as const;
+      earlier: [],
+    };
     expect(requestOf(formOf(supply, 41.6), NOW)).toEqual({
       kind: 'WIPES',
       name: 'Pads',

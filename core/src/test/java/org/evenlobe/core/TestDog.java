@@ -58,6 +58,7 @@ import org.evenlobe.core.record.Season;
 import org.evenlobe.core.record.SeedLook;
 import org.evenlobe.core.record.Skip;
 import org.evenlobe.core.record.Smear;
+import org.evenlobe.core.record.StatedInfection;
 import org.evenlobe.core.record.StruckDay;
 import org.evenlobe.core.record.VisitRecord;
 import org.evenlobe.core.record.WaterHabit;
@@ -73,6 +74,7 @@ public final class TestDog {
   private WaterHabit water = WaterHabit.WEEKLY;
   private Allergy allergy = Allergy.NONE;
   private InfectionHistory infections = InfectionHistory.NONE;
+  private Optional<StatedInfection> lastInfection = Optional.empty();
   private Eardrum eardrum = new Eardrum(Eardrum.Status.NEVER_EXAMINED, Optional.empty());
   private Optional<LocalDate> bornOn = Optional.empty();
   private final List<Dated> facts = new ArrayList<>();
@@ -101,6 +103,12 @@ public final class TestDog {
 
   public TestDog infections(InfectionHistory stated) {
     infections = stated;
+    return this;
+  }
+
+  public TestDog infected(StatedInfection last) {
+    infections = InfectionHistory.ONE;
+    lastInfection = Optional.of(last);
     return this;
   }
 
@@ -356,7 +364,7 @@ public final class TestDog {
             false,
             List.of(),
             new EarTraits(carriage, false, hair, Feathering.NONE),
-            new Life(water, Ground.MIXED, Climate.DRY, allergy, infections),
+            new Life(water, Ground.MIXED, Climate.DRY, allergy, infections, lastInfection),
             false,
             waterSensitive,
             eardrum,

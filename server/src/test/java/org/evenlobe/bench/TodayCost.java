@@ -224,6 +224,7 @@ final class TodayCost {
             Odour.WAXY,
             Grade.NONE,
             null,
+            null,
             null);
     DogSignsRequest signs =
         new DogSignsRequest(

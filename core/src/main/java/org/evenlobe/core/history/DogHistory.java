@@ -25,6 +25,7 @@ import org.evenlobe.core.record.DogProfile;
 import org.evenlobe.core.record.DogRecord;
 import org.evenlobe.core.record.EarFinding;
 import org.evenlobe.core.record.InfectionHistory;
+import org.evenlobe.core.record.Life;
 import org.evenlobe.core.record.LightLook;
 import org.evenlobe.core.record.VisitRecord;
 import org.evenlobe.core.rule.Reason;
@@ -72,6 +73,7 @@ public final class DogHistory {
     boolean asked =
         said.life().allergy() != is.life().allergy()
             || said.life().infections() != is.life().infections()
+            || !said.life().lastInfection().equals(is.life().lastInfection())
             || !said.eardrum().equals(is.eardrum())
             || !said.handling().equals(is.handling());
     return asked ? of(dog.with(said), today) : new DogHistory(dog.with(said), today, fold);
@@ -157,6 +159,11 @@ public final class DogHistory {
   /** What an ear's cleanings brought out. */
   public LoadLine loads(Side side) {
     return fold.loads.get(side);
+  }
+
+  /** The lump of an ear, where it has one that was measured. */
+  public Optional<KnownLump> lump(Side side) {
+    return fold.lines.get(side).lump();
   }
 
   /** The days on which a check found an ear, or the whole dog, to be one for the vet. */
@@ -264,7 +271,16 @@ public final class DogHistory {
     return fold.lines.get(side).isDoubtful(today)
         || flares().stream()
             .anyMatch(flare -> flare.uncovered().contains(side) && flare.isWithinAYear(today))
-        || (!spansAYear() && dog.profile().life().infections() != InfectionHistory.NONE);
+        || wasInfected(side);
+  }
+
+  /** By what was said: of a month that is known until a year after it, else until records tell. */
+  private boolean wasInfected(Side side) {
+    Life life = dog.profile().life();
+    return life.infections() != InfectionHistory.NONE
+        && life.lastInfection()
+            .map(last -> last.isOf(side) && last.isWithinAYear(today))
+            .orElse(!spansAYear());
   }
 
   private boolean spansAYear() {

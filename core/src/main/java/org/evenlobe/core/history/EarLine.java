@@ -58,6 +58,7 @@ final class EarLine {
   private EarFinding lastFinding = EarFinding.NOTHING;
   private Optional<LocalDate> cleanedOn = Optional.empty();
   private final OrderLine order;
+  private final LumpLine lump = new LumpLine();
   private final MedicineLine medicine = new MedicineLine();
   private final Set<LocalDate> forTheVet = new HashSet<>();
 
@@ -178,6 +179,11 @@ final class EarLine {
     return order;
   }
 
+  /** Its lump, where it has one that was measured. */
+  Optional<KnownLump> lump() {
+    return lump.known();
+  }
+
   MedicineLine medicine() {
     return medicine;
   }
@@ -203,6 +209,7 @@ final class EarLine {
     liftedSince = false;
     found = Optional.empty();
     lastFinding = finding;
+    lump.take(finding, day);
     if (sign.atLeast(Verdict.STOP) || judged.urgentAnywhere()) {
       forTheVet.add(day);
     }
@@ -238,6 +245,7 @@ final class EarLine {
     liftedSince = false;
     found = Optional.empty();
     lastFinding = check.ears().get(side);
+    lump.take(lastFinding, day);
     quietOn(day, lastFinding);
     if (diagnosedAllergy) {
       itch.take(Grade.NONE);
@@ -351,6 +359,7 @@ final class EarLine {
       eardrum.seen(ear.eardrum(), visit.day());
       drumInDoubt &= ear.eardrum() == EarVisit.EardrumSeen.NOT_SEEN;
       itch.visited();
+      lump.visited();
     }
     boolean wentOn = order.take(visit, ear);
     order.takeEnded().ifPresent(this::heldSinceTheOrder);

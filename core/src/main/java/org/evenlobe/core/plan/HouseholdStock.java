@@ -33,25 +33,29 @@ import org.evenlobe.core.stock.Use;
  * What all dogs of a household have used and will use, against what is in the house.
  *
  * <p>Where a fill was not measured, it counts as what the canal is thought to hold; wipes that were
- * not counted do not count. An ear that is wiped takes {@value #PAD_MILLILITRES} mL of cleaner a
- * wipe: five wipes are 10 mL.
+ * not counted do not count. An ear that is wiped takes as much a wipe as was learned from counts of
+ * the bottle, 2 mL at first: five wipes are 10 mL.
  */
 public final class HouseholdStock {
-  private static final double PAD_MILLILITRES = 2;
-
   private final List<DogRecord> dogs;
   private final Map<UUID, DogPlan> plans = new HashMap<>();
   private final CleaningWays ways;
   private final LocalDate today;
   private final Map<UUID, Optional<EarPair<CanalEstimate>>> canals = new HashMap<>();
   private final Map<UUID, EarPair<Habit>> habits = new HashMap<>();
+  private final PadDraw pad;
 
   private HouseholdStock(
-      List<DogRecord> dogs, List<DogPlan> plans, CleaningWays ways, LocalDate today) {
+      List<DogRecord> dogs,
+      List<DogPlan> plans,
+      List<Supply> supplies,
+      CleaningWays ways,
+      LocalDate today) {
     this.dogs = dogs;
     this.ways = ways;
     this.today = today;
     plans.forEach(plan -> this.plans.put(plan.dogId(), plan));
+    this.pad = pad(supplies);
   }
 
   /**
@@ -66,19 +70,51 @@ public final class HouseholdStock {
       List<Supply> supplies,
       CleaningWays ways,
       LocalDate today) {
-    HouseholdStock stock = new HouseholdStock(dogs, plans, ways, today);
+    HouseholdStock stock = new HouseholdStock(dogs, plans, supplies, ways, today);
     List<StockOutlook> outlooks = new ArrayList<>();
     for (Supply.Kind kind : Supply.Kind.values()) {
-      outlooks.add(
+      StockOutlook outlook =
           Stocktaking.outlook(
               kind,
               supplies,
               stock.used(kind, supplies),
               stock.planned(kind),
               today,
-              PlanItem.HORIZON_DAYS));
+              PlanItem.HORIZON_DAYS);
+      outlooks.add(
+          kind == Supply.Kind.CLEANER
+              ? stock.pad.reason().map(outlook::because).orElse(outlook)
+              : outlook);
     }
     return List.copyOf(outlooks);
+  }
+
+  private PadDraw pad(List<Supply> supplies) {
+    List<Supply> bottles =
+        supplies.stream().filter(supply -> supply.kind() == Supply.Kind.CLEANER).toList();
+    List<PadDraw.Draw> draws = new ArrayList<>();
+    if (bottles.stream().anyMatch(bottle -> !bottle.earlier().isEmpty())) {
+      dogs.forEach(dog -> dog.cleanings().forEach(cleaning -> draws.add(draw(dog, cleaning))));
+    }
+    return PadDraw.learned(bottles, draws);
+  }
+
+  private PadDraw.Draw draw(DogRecord dog, CleaningRecord cleaning) {
+    double poured = 0;
+    double wetted = 0;
+    for (Side side : Side.values()) {
+      Optional<EarCleaning> ear = cleaning.ears().get(side);
+      if (ear.isPresent() && ear.get().method().inCanal()) {
+        poured += poured(dog, side, ear.get());
+      } else if (ear.isPresent() && wets(dog)) {
+        wetted += ear.get().seen().wipes().orElse(0);
+      }
+    }
+    return new PadDraw.Draw(cleaning.at(), poured, wetted, cleaning.manner().cleaner());
+  }
+
+  private double poured(DogRecord dog, Side side, EarCleaning done) {
+    return done.poured().map(Volume::millilitres).orElseGet(() -> canal(dog, side) * done.fills());
   }
 
   /** What was used since the oldest count: what was used before is in the counts already. */
@@ -110,9 +146,9 @@ public final class HouseholdStock {
       return done.seen().wipes().orElse(0);
     }
     if (!done.method().inCanal()) {
-      return wets(dog) ? done.seen().wipes().orElse(0) * PAD_MILLILITRES : 0;
+      return wets(dog) ? done.seen().wipes().orElse(0) * pad.millilitres() : 0;
     }
-    return done.poured().map(Volume::millilitres).orElseGet(() -> canal(dog, side) * done.fills());
+    return poured(dog, side, done);
   }
 
   private double canal(DogRecord dog, Side side) {
@@ -155,7 +191,7 @@ public final class HouseholdStock {
     if (pours) {
       return habit.poured().map(Volume::millilitres).orElseGet(() -> canal(dog, side));
     }
-    return wets(dog) ? habit.expectedWipes() * PAD_MILLILITRES : 0;
+    return wets(dog) ? habit.expectedWipes() * pad.millilitres() : 0;
   }
 
   /** Whether what is wiped with takes cleaner from a bottle: a ready wipe brings its own. */

@@ -3,6 +3,7 @@ package org.evenlobe.core.record;
 import java.util.Collections;
 import java.util.EnumSet;
 import java.util.Objects;
+import java.util.Optional;
 import java.util.Set;
 
 /**
@@ -17,6 +18,7 @@ import java.util.Set;
  * @param pain when it is touched or the mouth is opened
  * @param seen what was seen that does not belong there
  * @param hearing whether the dog turned to a sound on that side
+ * @param lump where a lump sits and how large it is, where one was seen and measured
  */
 public record EarFinding(
     Grade redness,
@@ -27,7 +29,32 @@ public record EarFinding(
     Odour odour,
     Grade pain,
     Set<SeenThing> seen,
-    HearingTry hearing) {
+    HearingTry hearing,
+    Optional<Lump> lump) {
+  /** An ear in which no lump was measured. */
+  public EarFinding(
+      Grade redness,
+      Grade swelling,
+      Grade sores,
+      Grade discharge,
+      DischargeKind dischargeKind,
+      Odour odour,
+      Grade pain,
+      Set<SeenThing> seen,
+      HearingTry hearing) {
+    this(
+        redness,
+        swelling,
+        sores,
+        discharge,
+        dischargeKind,
+        odour,
+        pain,
+        seen,
+        hearing,
+        Optional.empty());
+  }
+
   /** An ear in which there is nothing to find. */
   public static final EarFinding NOTHING =
       new EarFinding(
@@ -70,6 +97,11 @@ public record EarFinding(
     }
     EnumSet<SeenThing> things = EnumSet.noneOf(SeenThing.class);
     things.addAll(seen);
+    if (lump.isPresent()
+        && !things.contains(SeenThing.LUMP)
+        && !things.contains(SeenThing.LUMP_BLOCKING)) {
+      throw new IllegalArgumentException("no lump was seen that could be measured");
+    }
     seen = things.isEmpty() ? Set.of() : Collections.unmodifiableSet(things);
   }
 
@@ -87,7 +119,7 @@ public record EarFinding(
     EnumSet<SeenThing> things = EnumSet.of(thing);
     things.addAll(seen);
     return new EarFinding(
-        redness, swelling, sores, discharge, dischargeKind, odour, pain, things, hearing);
+        redness, swelling, sores, discharge, dischargeKind, odour, pain, things, hearing, lump);
   }
 
   /** Whether that thing was seen. */

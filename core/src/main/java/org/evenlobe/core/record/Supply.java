@@ -2,6 +2,7 @@ package org.evenlobe.core.record;
 
 import java.time.Instant;
 import java.time.LocalDate;
+import java.util.List;
 import java.util.Objects;
 import java.util.Optional;
 import java.util.UUID;
@@ -19,6 +20,7 @@ import java.util.UUID;
  * @param left how much was left when somebody looked
  * @param countedAt when that was
  * @param openedOn the day it was opened, where it is open
+ * @param earlier what was left when somebody looked before, oldest first
  */
 public record Supply(
     UUID id,
@@ -28,7 +30,16 @@ public record Supply(
     double size,
     double left,
     Instant countedAt,
-    Optional<LocalDate> openedOn) {
+    Optional<LocalDate> openedOn,
+    List<Count> earlier) {
+
+  /**
+   * What was left when somebody looked.
+   *
+   * @param at when that was
+   * @param left how much
+   */
+  public record Count(Instant at, double left) {}
 
   /** What may be in the house. */
   public enum Kind {
@@ -56,6 +67,7 @@ public record Supply(
     Objects.requireNonNull(cleaner, "cleaner");
     Objects.requireNonNull(countedAt, "countedAt");
     Objects.requireNonNull(openedOn, "openedOn");
+    earlier = List.copyOf(earlier);
     if (!(size > 0 && left >= 0 && left <= size)) {
       throw new IllegalArgumentException("0 to %s left, not %s".formatted(size, left));
     }

@@ -87,6 +87,9 @@ public enum Rule {
       Source.ownValue("up after two calm days, down one or two after a struggle")),
   TRUST_PRACTICE("Practice", Source.ownValue("2 to 3 minutes, every 2 days")),
   STOCK_RUN_OUT("When it runs out", Source.ownValue("what is left against what the plan will use")),
+  STOCK_PAD(
+      "What a wipe takes",
+      Source.ownValue("2 mL at first; learned from counts of the bottle, 10 wipes strong")),
   PLAN_HOLD("On hold", Source.ownValue("no cleaning and no liquid while an ear is held")),
   PLAN_VET("Your vet's word", Source.ownValue("a vet's instruction overrides every computed one")),
   PLAN_CHECK(

@@ -3,6 +3,7 @@ package org.evenlobe.core.stock;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Stream;
 import org.evenlobe.core.record.Supply;
 import org.evenlobe.core.rule.Reason;
 
@@ -39,6 +40,12 @@ public record StockOutlook(
   public StockOutlook {
     supplies = List.copyOf(supplies);
     reasons = List.copyOf(reasons);
+  }
+
+  /** The same with one more reason. */
+  public StockOutlook because(Reason reason) {
+    List<Reason> more = Stream.concat(reasons.stream(), Stream.of(reason)).toList();
+    return new StockOutlook(kind, left, supplies, runsOutOn, sessions, needed, buy, more);
   }
 
   /** Whether it runs out by that day, or has. */

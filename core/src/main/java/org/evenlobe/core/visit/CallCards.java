@@ -56,6 +56,7 @@ public final class CallCards {
     cards.who(breed);
     cards.found(verdict.get());
     cards.since();
+    cards.lumps();
     cards.wentIn();
     cards.known();
     cards.ask();
@@ -135,6 +136,25 @@ public final class CallCards {
     long flares = history.flares().size();
     if (flares > 1) {
       say("Before", Figures.count(flares, "flare") + " on record, this one included");
+    }
+  }
+
+  private void lumps() {
+    for (Side side : Side.values()) {
+      history
+          .lump(side)
+          .ifPresent(
+              lump ->
+                  say(
+                      "Lump",
+                      "%s, %s: %d mm on %s, %d mm on %s"
+                          .formatted(
+                              side.ear(),
+                              lump.latest().place().words(),
+                              lump.first().millimetres(),
+                              Figures.date(lump.since()),
+                              lump.latest().millimetres(),
+                              Figures.date(lump.on()))));
     }
   }
 

@@ -19,6 +19,8 @@ import org.evenlobe.core.record.DogSigns;
 import org.evenlobe.core.record.EarFinding;
 import org.evenlobe.core.record.Grade;
 import org.evenlobe.core.record.HearingTry;
+import org.evenlobe.core.record.Lump;
+import org.evenlobe.core.record.LumpPlace;
 import org.evenlobe.core.record.Moment;
 import org.evenlobe.core.record.Odour;
 import org.evenlobe.core.record.Onset;
@@ -45,6 +47,9 @@ public final class Signs {
     String[] discharge = signs.words.getOrDefault("discharge", "0:NONE").split(":", 2);
     Set<SeenThing> seen = EnumSet.noneOf(SeenThing.class);
     signs.value("seen").ifPresent(thing -> seen.add(SeenThing.valueOf(thing)));
+    if (signs.has("lump")) {
+      seen.add(SeenThing.LUMP);
+    }
     return new EarFinding(
         signs.grade("redness"),
         signs.grade("swelling"),
@@ -54,7 +59,8 @@ public final class Signs {
         signs.value("odour").map(Odour::valueOf).orElse(Odour.NONE),
         signs.grade("pain"),
         seen,
-        signs.value("hearing").map(HearingTry::valueOf).orElse(HearingTry.NOT_TRIED));
+        signs.value("hearing").map(HearingTry::valueOf).orElse(HearingTry.NOT_TRIED),
+        signs.value("lump").map(mm -> new Lump(LumpPlace.OPENING, Integer.parseInt(mm))));
   }
 
   /** What the whole dog showed. */

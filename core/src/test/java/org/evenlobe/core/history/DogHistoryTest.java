@@ -7,6 +7,7 @@ import static org.evenlobe.core.TestDog.seen;
 import static org.evenlobe.core.TestDog.smear;
 import static org.evenlobe.core.TestDog.visited;
 
+import java.time.YearMonth;
 import java.util.List;
 import java.util.Optional;
 import org.evenlobe.core.TestDog;
@@ -28,8 +29,11 @@ import org.evenlobe.core.record.Eardrum;
 import org.evenlobe.core.record.InfectionHistory;
 import org.evenlobe.core.record.Odour;
 import org.evenlobe.core.record.Smear;
+import org.evenlobe.core.record.StatedInfection;
 import org.junit.jupiter.api.Nested;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
 
 class DogHistoryTest {
   private static final String FOUL = "odour=FOUL";
@@ -177,6 +181,22 @@ class DogHistoryTest {
       TestDog dog = new TestDog().infections(InfectionHistory.ONE).quiet(0);
 
       assertThat(on(0, dog).mayGoIn().right()).isEqualTo(MayGoIn.WIPE);
+    }
+
+    @ParameterizedTest
+    @CsvSource({
+      "2026-03, RIGHT, 20, WIPE, IN_EAR",
+      "2026-03, , 20, WIPE, WIPE",
+      "2025-03, , 28, WIPE, WIPE",
+      "2025-03, , 30, IN_EAR, IN_EAR",
+      "2026-03, LEFT, 390, IN_EAR, WIPE",
+      "2026-03, LEFT, 394, IN_EAR, IN_EAR"
+    })
+    void isAWipeForAYearAfterTheMonthOfAStatedInfectionOfThatEar(
+        YearMonth month, Side ear, int today, MayGoIn right, MayGoIn left) {
+      TestDog dog = new TestDog().infected(new StatedInfection(month, Optional.ofNullable(ear)));
+
+      assertThat(on(today, dog.quiet(today)).mayGoIn()).isEqualTo(new EarPair<>(right, left));
     }
 
     @Test

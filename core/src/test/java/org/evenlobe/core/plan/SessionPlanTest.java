@@ -266,6 +266,10 @@ class SessionPlanTest {
     }
 
     private Supply supply(Supply.Kind kind, double left) {
+      return counted(kind, left, List.of());
+    }
+
+    private Supply counted(Supply.Kind kind, double left, List<Supply.Count> earlier) {
       return new Supply(
           UUID.randomUUID(),
           kind,
@@ -274,7 +278,8 @@ class SessionPlanTest {
           250,
           left,
           Instant.from(day(0).atStartOfDay(ZoneOffset.UTC)),
-          Optional.empty());
+          Optional.empty(),
+          earlier);
     }
 
     @Test

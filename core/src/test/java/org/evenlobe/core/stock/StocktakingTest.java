@@ -29,7 +29,8 @@ class StocktakingTest {
         250,
         left,
         COUNTED,
-        opened);
+        opened,
+        List.of());
   }
 
   private static StockOutlook outlook(

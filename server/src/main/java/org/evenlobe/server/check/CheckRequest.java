@@ -1,6 +1,8 @@
 package org.evenlobe.server.check;
 
 import jakarta.validation.Valid;
+import jakarta.validation.constraints.Max;
+import jakarta.validation.constraints.Min;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import java.time.Instant;
@@ -19,6 +21,8 @@ import org.evenlobe.core.record.DogSigns;
 import org.evenlobe.core.record.EarFinding;
 import org.evenlobe.core.record.Grade;
 import org.evenlobe.core.record.HearingTry;
+import org.evenlobe.core.record.Lump;
+import org.evenlobe.core.record.LumpPlace;
 import org.evenlobe.core.record.Moment;
 import org.evenlobe.core.record.Odour;
 import org.evenlobe.core.record.Onset;
@@ -56,6 +60,7 @@ public record CheckRequest(
    * @param dischargeKind NONE exactly when there is no discharge
    * @param seen what was seen that does not belong there; none where it is left out
    * @param hearing not tried where it is left out
+   * @param lump where a lump sits and how large it is, where one was seen and measured
    */
   public record EarFindingRequest(
       @NotNull Grade redness,
@@ -66,7 +71,8 @@ public record CheckRequest(
       @NotNull Odour odour,
       @NotNull Grade pain,
       @Nullable @Size(max = 12) List<@NotNull SeenThing> seen,
-      @Nullable HearingTry hearing) {
+      @Nullable HearingTry hearing,
+      @Nullable @Valid LumpRequest lump) {
 
     /** Says what is wrong with the pair of discharge and its kind. */
     void check(InvalidFields.Collector errors, String ear) {
@@ -77,6 +83,9 @@ public record CheckRequest(
               : "must say what it looks like, or discharge must be NONE";
       errors.require(fits, ear + ".discharge", "does not fit its kind: " + dischargeKind);
       errors.require(fits, ear + ".dischargeKind", message);
+      boolean seesLump =
+          seen != null && (seen.contains(SeenThing.LUMP) || seen.contains(SeenThing.LUMP_BLOCKING));
+      errors.require(lump == null || seesLump, ear + ".lump", "was not seen");
     }
 
     EarFinding toCore() {
@@ -93,7 +102,23 @@ public record CheckRequest(
           odour,
           pain,
           things,
-          hearing == null ? HearingTry.NOT_TRIED : hearing);
+          hearing == null ? HearingTry.NOT_TRIED : hearing,
+          Optional.ofNullable(lump).map(LumpRequest::toCore));
+    }
+  }
+
+  /**
+   * Where a lump sits, and how large it is.
+   *
+   * @param place where
+   * @param millimetres across
+   */
+  public record LumpRequest(
+      @NotNull LumpPlace place,
+      @NotNull @Min(Lump.SMALLEST) @Max(Lump.LARGEST) Integer millimetres) {
+
+    Lump toCore() {
+      return new Lump(place, millimetres);
     }
   }
 

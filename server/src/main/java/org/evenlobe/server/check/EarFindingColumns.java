@@ -4,24 +4,28 @@ import jakarta.persistence.Embeddable;
 import jakarta.persistence.EnumType;
 import jakarta.persistence.Enumerated;
 import java.util.EnumSet;
+import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Stream;
 import org.evenlobe.core.record.DischargeKind;
 import org.evenlobe.core.record.EarFinding;
 import org.evenlobe.core.record.Grade;
 import org.evenlobe.core.record.HearingTry;
+import org.evenlobe.core.record.Lump;
+import org.evenlobe.core.record.LumpPlace;
 import org.evenlobe.core.record.Odour;
 import org.evenlobe.core.record.SeenThing;
 import org.evenlobe.server.record.FactRow;
 import org.hibernate.annotations.JdbcTypeCode;
 import org.hibernate.type.SqlTypes;
+import org.jspecify.annotations.Nullable;
 
 /** The columns of one ear of a check; a grade is stored as its number. */
 @Embeddable
 @SuppressWarnings("UnusedVariable") // its columns are read by a DogFactReading
 class EarFindingColumns {
   /** How many are read of an ear. */
-  static final int COUNT = 9;
+  static final int COUNT = 11;
 
   @Enumerated(EnumType.ORDINAL)
   @JdbcTypeCode(SqlTypes.SMALLINT)
@@ -55,6 +59,12 @@ class EarFindingColumns {
   @Enumerated(EnumType.STRING)
   private HearingTry hearing;
 
+  @Enumerated(EnumType.STRING)
+  private @Nullable LumpPlace lumpPlace;
+
+  @JdbcTypeCode(SqlTypes.SMALLINT)
+  private @Nullable Integer lumpMillimetres;
+
   static EarFindingColumns of(EarFinding finding) {
     EarFindingColumns columns = new EarFindingColumns();
     columns.redness = finding.redness();
@@ -66,6 +76,8 @@ class EarFindingColumns {
     columns.pain = finding.pain();
     columns.seen = finding.seen().stream().map(SeenThing::name).toArray(String[]::new);
     columns.hearing = finding.hearing();
+    columns.lumpPlace = finding.lump().map(Lump::place).orElse(null);
+    columns.lumpMillimetres = finding.lump().map(Lump::millimetres).orElse(null);
     return columns;
   }
 
@@ -80,7 +92,9 @@ class EarFindingColumns {
                 "dischargeKind",
                 "odour",
                 "pain",
-                "hearing")
+                "hearing",
+                "lumpPlace",
+                "lumpMillimetres")
             .map(name -> ear + "." + name),
         Stream.of("array_to_string(" + ear + ".seen, ',')"));
   }
@@ -95,8 +109,16 @@ class EarFindingColumns {
         row.get(first + 4, DischargeKind.class),
         row.get(first + 5, Odour.class),
         row.get(first + 6, Grade.class),
-        things(row.text(first + 8)),
-        row.get(first + 7, HearingTry.class));
+        things(row.text(first + 10)),
+        row.get(first + 7, HearingTry.class),
+        lump(row, first + 8));
+  }
+
+  private static Optional<Lump> lump(FactRow row, int first) {
+    Integer millimetres = row.orNull(first + 1, Integer.class);
+    return millimetres == null
+        ? Optional.empty()
+        : Optional.of(new Lump(row.get(first, LumpPlace.class), millimetres));
   }
 
   private static Set<SeenThing> things(String names) {

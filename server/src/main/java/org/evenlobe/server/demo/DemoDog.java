@@ -244,6 +244,6 @@ enum DemoDog {
 
   private static LifeRequest life(
       WaterHabit water, Ground ground, Allergy allergy, InfectionHistory infections) {
-    return new LifeRequest(water, ground, Climate.TEMPERATE, allergy, infections);
+    return new LifeRequest(water, ground, Climate.TEMPERATE, allergy, infections, null);
   }
 }

@@ -39,6 +39,7 @@ import org.evenlobe.server.check.CheckRequest;
 import org.evenlobe.server.check.CheckRequest.CheckedEarsRequest;
 import org.evenlobe.server.check.CheckRequest.DogSignsRequest;
 import org.evenlobe.server.check.CheckRequest.EarFindingRequest;
+import org.evenlobe.server.check.CheckRequest.LumpRequest;
 import org.evenlobe.server.cleaning.CleaningRequest;
 import org.evenlobe.server.cleaning.CleaningRequest.CleanedEarsRequest;
 import org.evenlobe.server.cleaning.CleaningRequest.EarCleaningRequest;
@@ -335,7 +336,8 @@ class DemoHousehold implements ApplicationRunner {
         ear.odour(),
         ear.pain(),
         List.copyOf(ear.seen()),
-        ear.hearing());
+        ear.hearing(),
+        ear.lump().map(lump -> new LumpRequest(lump.place(), lump.millimetres())).orElse(null));
   }
 
   private static DogSignsRequest said(DogSigns signs) {

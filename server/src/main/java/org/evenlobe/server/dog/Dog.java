@@ -6,10 +6,12 @@ import jakarta.persistence.Entity;
 import jakarta.persistence.EnumType;
 import jakarta.persistence.Enumerated;
 import java.time.LocalDate;
+import java.time.YearMonth;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.stream.Stream;
+import org.evenlobe.core.measure.Side;
 import org.evenlobe.core.measure.Weight;
 import org.evenlobe.core.record.Allergy;
 import org.evenlobe.core.record.CanalHair;
@@ -27,6 +29,7 @@ import org.evenlobe.core.record.Life;
 import org.evenlobe.core.record.Preferences;
 import org.evenlobe.core.record.Rung;
 import org.evenlobe.core.record.SchedulingMode;
+import org.evenlobe.core.record.StatedInfection;
 import org.evenlobe.core.record.WaterHabit;
 import org.evenlobe.core.record.Weighing;
 import org.evenlobe.server.fact.StoredFact;
@@ -74,6 +77,12 @@ public class Dog extends StoredFact<DogRequest> {
 
   @Enumerated(EnumType.STRING)
   private InfectionHistory infections;
+
+  /** The last day of the month of the last one. */
+  private @Nullable LocalDate infectedBy;
+
+  @Enumerated(EnumType.STRING)
+  private @Nullable Side infectedEar;
 
   private boolean lightCoat;
   private boolean waterSensitive;
@@ -135,6 +144,8 @@ public class Dog extends StoredFact<DogRequest> {
     climate = said.life().climate();
     allergy = said.life().allergy();
     infections = said.life().infections();
+    infectedBy = said.life().last().map(last -> last.month().atEndOfMonth()).orElse(null);
+    infectedEar = said.life().last().flatMap(StatedInfection::ear).orElse(null);
     lightCoat = said.lightCoat();
     waterSensitive = Boolean.TRUE.equals(said.waterSensitive());
     eardrum = said.eardrum().status();
@@ -176,6 +187,11 @@ public class Dog extends StoredFact<DogRequest> {
     return Optional.ofNullable(bornOn);
   }
 
+  private Optional<StatedInfection> lastInfection() {
+    return Optional.ofNullable(infectedBy)
+        .map(day -> new StatedInfection(YearMonth.from(day), Optional.ofNullable(infectedEar)));
+  }
+
   /** The facts as the core knows them. */
   public DogProfile profile() {
     return new DogProfile(
@@ -187,7 +203,7 @@ public class Dog extends StoredFact<DogRequest> {
         ageEstimated,
         weights.stream().map(StoredWeighing::toCore).toList(),
         new EarTraits(carriage, cropped, canalHair, feathering),
-        new Life(water, ground, climate, allergy, infections),
+        new Life(water, ground, climate, allergy, infections, lastInfection()),
         lightCoat,
         waterSensitive,
         new Eardrum(eardrum, Optional.ofNullable(eardrumOn)),

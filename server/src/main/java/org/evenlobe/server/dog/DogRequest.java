@@ -7,10 +7,13 @@ import jakarta.validation.constraints.Max;
 import jakarta.validation.constraints.Min;
 import jakarta.validation.constraints.NotBlank;
 import jakarta.validation.constraints.NotNull;
+import jakarta.validation.constraints.PastOrPresent;
 import jakarta.validation.constraints.Size;
 import java.time.LocalDate;
+import java.time.YearMonth;
 import java.util.List;
 import java.util.Optional;
+import org.evenlobe.core.measure.Side;
 import org.evenlobe.core.measure.Weight;
 import org.evenlobe.core.record.Allergy;
 import org.evenlobe.core.record.CanalHair;
@@ -32,6 +35,7 @@ import org.evenlobe.core.record.MedicineWait;
 import org.evenlobe.core.record.Preferences;
 import org.evenlobe.core.record.Rung;
 import org.evenlobe.core.record.SchedulingMode;
+import org.evenlobe.core.record.StatedInfection;
 import org.evenlobe.core.record.Swabs;
 import org.evenlobe.core.record.WaterHabit;
 import org.evenlobe.core.record.Weighing;
@@ -109,16 +113,41 @@ public record DogRequest(
     }
   }
 
-  /** What its life does to its ears. */
+  /**
+   * What its life does to its ears.
+   *
+   * @param lastInfection the last of its infections, where more is known of it
+   */
   public record LifeRequest(
       @NotNull WaterHabit water,
       @NotNull Ground ground,
       @NotNull Climate climate,
       @NotNull Allergy allergy,
-      @NotNull InfectionHistory infections) {
+      @NotNull InfectionHistory infections,
+      @Nullable @Valid StatedInfectionRequest lastInfection) {
 
     Life toCore() {
-      return new Life(water, ground, climate, allergy, infections);
+      return new Life(water, ground, climate, allergy, infections, last());
+    }
+
+    Optional<StatedInfection> last() {
+      return infections == InfectionHistory.NONE
+          ? Optional.empty()
+          : Optional.ofNullable(lastInfection).map(StatedInfectionRequest::toCore);
+    }
+  }
+
+  /**
+   * The last ear infection that a person tells of.
+   *
+   * @param month in which it was
+   * @param ear in which ear the infections were; left out where it was both, or is not known
+   */
+  public record StatedInfectionRequest(
+      @NotNull @PastOrPresent YearMonth month, @Nullable Side ear) {
+
+    StatedInfection toCore() {
+      return new StatedInfection(month, Optional.ofNullable(ear));
     }
   }
 

@@ -6,16 +6,21 @@ import jakarta.persistence.Enumerated;
 import jakarta.persistence.Table;
 import java.time.Instant;
 import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.List;
 import java.util.Optional;
 import org.evenlobe.core.record.CleanerKind;
 import org.evenlobe.core.record.Supply;
 import org.evenlobe.server.fact.StoredFact;
+import org.hibernate.annotations.JdbcTypeCode;
+import org.hibernate.type.SqlTypes;
 import org.jspecify.annotations.Nullable;
 
 /** What was said of a bottle or a pack. */
 @Entity
 @Table(name = "supply")
 class StoredSupply extends StoredFact<SupplyRequest> {
+  private static final int MOST_COUNTS = 12;
 
   @Enumerated(EnumType.STRING)
   private Supply.Kind kind;
@@ -27,11 +32,23 @@ class StoredSupply extends StoredFact<SupplyRequest> {
 
   private double size;
   private double amountLeft;
-  private Instant countedAt;
+  private @Nullable Instant countedAt;
   private @Nullable LocalDate openedOn;
+
+  @JdbcTypeCode(SqlTypes.JSON)
+  private List<EarlierCount> earlierCounts = List.of();
+
+  /** What was left when somebody looked before, as the column holds it. */
+  record EarlierCount(String at, double left) {
+
+    Supply.Count toCore() {
+      return new Supply.Count(Instant.parse(at), left);
+    }
+  }
 
   @Override
   protected void say(SupplyRequest said) {
+    earlierCounts = before(said.countedAt());
     kind = said.kind();
     name = said.name().strip();
     cleaner = said.cleaner();
@@ -39,6 +56,16 @@ class StoredSupply extends StoredFact<SupplyRequest> {
     amountLeft = said.left();
     countedAt = said.countedAt();
     openedOn = said.openedOn();
+  }
+
+  /** The counts before that one, the latest {@value #MOST_COUNTS}. */
+  private List<EarlierCount> before(Instant counted) {
+    List<EarlierCount> counts = new ArrayList<>(earlierCounts);
+    if (countedAt != null) {
+      counts.add(new EarlierCount(countedAt.toString(), amountLeft));
+    }
+    counts.removeIf(one -> !Instant.parse(one.at()).isBefore(counted));
+    return List.copyOf(counts.subList(Math.max(0, counts.size() - MOST_COUNTS), counts.size()));
   }
 
   /** The same as the core knows it. */
@@ -51,6 +78,7 @@ class StoredSupply extends StoredFact<SupplyRequest> {
         size,
         amountLeft,
         countedAt,
-        Optional.ofNullable(openedOn));
+        Optional.ofNullable(openedOn),
+        earlierCounts.stream().map(EarlierCount::toCore).toList());
   }
 }

@@ -61,6 +61,10 @@ class StockView {
     return outlooks(supplies.all(), planned, standing);
   }
 
+  private static Instant firstCounted(Supply supply) {
+    return supply.earlier().stream().map(Supply.Count::at).findFirst().orElse(supply.countedAt());
+  }
+
   /**
    * What was used before all that is there was counted is in the counts already: of dogs that have
    * left, only those tell anything that were still there then.
@@ -68,7 +72,7 @@ class StockView {
   private List<StockOutlook> outlooks(List<Kept> kept, Planned planned, Standing standing) {
     List<Supply> there = kept.stream().map(Kept::supply).toList();
     Optional<Instant> counted =
-        there.stream().map(Supply::countedAt).min(Comparator.naturalOrder());
+        there.stream().map(StockView::firstCounted).min(Comparator.naturalOrder());
     LocalDate since =
         counted.map(at -> at.atZone(standing.zone()).toLocalDate()).orElse(standing.today());
     List<DogRecord> all =

@@ -55,7 +55,8 @@ record WhatIfRequest(
         present.ground(),
         or(climate, present.climate()),
         present.allergy(),
-        present.infections());
+        present.infections(),
+        present.lastInfection());
   }
 
   /** The household's preferences if they were those, whatever differs with the dog. */

@@ -48,7 +48,10 @@ class CheckTest {
   void isKeptAsItWasSaidAndSaysItsVerdict() {
     String body =
         Samples.check(dog, now, Samples.FOUL_EAR, Samples.QUIET_EAR)
-            .replace("\"seen\": []", "\"seen\": [\"TICK_LIFTED\"], \"hearing\": \"TURNED\"")
+            .replace(
+                "\"seen\": []",
+                "\"seen\": [\"TICK_LIFTED\", \"LUMP\"], \"hearing\": \"TURNED\","
+                    + " \"lump\": {\"place\": \"CANAL\", \"millimetres\": 4}")
             .replace("\"headTilt\": false", "\"onset\": \"GRADUAL\", \"pawed\": \"RIGHT\"");
     String path = path();
     owner.create(path, body);
@@ -56,6 +59,8 @@ class CheckTest {
 
     assertThat(entry.at("/check/ears/right/odour").asString()).isEqualTo("FOUL");
     assertThat(entry.at("/check/ears/right/seen/0").asString()).isEqualTo("TICK_LIFTED");
+    assertThat(entry.at("/check/ears/right/lump/place").asString()).isEqualTo("CANAL");
+    assertThat(entry.at("/check/ears/left/lump/millimetres").asInt()).isEqualTo(4);
     assertThat(entry.at("/check/ears/left/hearing").asString()).isEqualTo("TURNED");
     assertThat(entry.at("/check/dog/pawed").asString()).isEqualTo("RIGHT");
     assertThat(entry.at("/check/dog/headTilt").asBoolean()).isFalse();
@@ -85,6 +90,8 @@ class CheckTest {
         "\"redness\": \"NONE\"        | \"redness\": 0                  | ears.right.redness",
         "\"pain\": \"NONE\"           | \"pain\": null                  | ears.right.pain",
         "\"seen\": []                 | \"seen\": [\"A GHOST\"]         | ears.right.seen[0]",
+        "\"seen\": []                 | \"lump\": {\"place\": \"CANAL\", \"millimetres\": 4} | ears.right.lump",
+        "\"seen\": []                 | \"seen\": [\"LUMP\"], \"lump\": {\"place\": \"CANAL\", \"millimetres\": 0} | ears.right.lump.millimetres",
         "\"headTilt\": false          | \"headTilt\": \"no\"            | dog.headTilt",
         "\"headTilt\": false          | \"tilt\": true                  | dog.tilt",
       })

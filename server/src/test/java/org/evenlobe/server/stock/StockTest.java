@@ -52,6 +52,26 @@ class StockTest {
   }
 
   @Test
+  void countingItAgainTeachesWhatAWipeTakes() {
+    assertThat(owner.create(path, Samples.bottle(250, 100)).status()).isEqualTo(200);
+    UUID dog = Samples.newDog(owner);
+    String wiped =
+        Samples.cleaning(dog, now.minusSeconds(60), 2, 2)
+            .replace("FILL", "WIPE")
+            .replace("\"load\": 2}", "\"load\": 2, \"wipes\": 5}");
+    assertThat(owner.create(owner.at("/cleanings/" + UUID.randomUUID()), wiped).status())
+        .isEqualTo(200);
+    String again = Samples.bottle(250, 70).replace("2026-01-01T10:00:00Z", now.toString());
+    assertThat(owner.correct(path, 1, again).status()).isEqualTo(200);
+
+    assertThat(cleaner().at("/reasons/1/sentence").asString())
+        .isEqualTo("By your counts and 10 wipes a wipe takes 2.5 mL.");
+
+    assertThat(owner.post(path + "/versions/1/restore", "").status()).isEqualTo(200);
+    assertThat(cleaner().at("/supplies/0/supply/earlier").size()).isZero();
+  }
+
+  @Test
   void aCleaningNamesABottleOfItsOwnHouseholdOnly() {
     UUID dog = Samples.newDog(owner);
 

@@ -10,6 +10,7 @@ import java.util.stream.Stream;
 import org.evenlobe.core.check.Verdict;
 import org.evenlobe.core.history.AssessedCheck;
 import org.evenlobe.core.history.DogHistory;
+import org.evenlobe.core.history.KnownLump;
 import org.evenlobe.core.measure.EarPair;
 import org.evenlobe.core.measure.Side;
 import org.evenlobe.core.plan.item.PlanItem;
@@ -25,8 +26,9 @@ import org.evenlobe.core.rule.Rule;
 
 /**
  * When a vet is to see the dog (rule PLAN_VISIT): today after URGENT, within two days after STOP or
- * where CAUTION is no better after 3 days, until a visit is recorded; on the day that the vet
- * named; when an appointment is made; and once a year for the eardrums.
+ * where CAUTION is no better after 3 days, within a week where a lump has grown by half, until a
+ * visit is recorded; on the day that the vet named; when an appointment is made; and once a year
+ * for the eardrums.
  */
 public final class VisitSchedule {
   private static final int DAYS_TO_VET = 2;
@@ -137,7 +139,7 @@ public final class VisitSchedule {
     if (severe.isPresent() && !heldBy(severe.get()).isEmpty()) {
       return Optional.of(severe(severe.get()));
     }
-    return found().or(this::underOrder).or(() -> noBetter(unseen));
+    return found().or(this::underOrder).or(() -> noBetter(unseen)).or(this::grown);
   }
 
   /** A cleaning that showed what no liquid may meet. */
@@ -183,6 +185,32 @@ public final class VisitSchedule {
                 Rule.PLAN_VISIT,
                 "No better on %s than when the vet saw it: call your vet. Go on as ordered until then."
                     .formatted(Figures.date(day)))));
+  }
+
+  /** A lump that has grown by half. */
+  private Optional<PlanItem> grown() {
+    List<Side> sides =
+        Stream.of(Side.values())
+            .filter(side -> history.lump(side).filter(KnownLump::grown).isPresent())
+            .toList();
+    if (sides.isEmpty()) {
+      return Optional.empty();
+    }
+    KnownLump lump = history.lump(sides.get(0)).orElseThrow();
+    UUID check = history.latest().orElseThrow().check().id();
+    return Optional.of(
+        item(
+            check,
+            sides,
+            Window.within(lump.on(), ASKED_FOR_DAYS),
+            false,
+            Reason.of(
+                Rule.PLAN_VISIT,
+                "The lump in the %s has grown by half, to %d mm on %s: have it looked at."
+                    .formatted(
+                        sides.get(0).ear(),
+                        lump.latest().millimetres(),
+                        Figures.date(lump.on())))));
   }
 
   private static Optional<AssessedCheck> last(List<AssessedCheck> checks, Verdict atLeast) {
