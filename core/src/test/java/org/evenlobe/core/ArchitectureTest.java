@@ -85,6 +85,8 @@ class ArchitectureTest {
           .definedBy("..core.cleaning..")
           .layer("stock")
           .definedBy("..core.stock..")
+          .layer("solution")
+          .definedBy("..core.solution..")
           .layer("plan")
           .definedBy("..core.plan..")
           .whereLayer("rule")
@@ -105,6 +107,8 @@ class ArchitectureTest {
           .mayOnlyAccessLayers("rule", "measure", "record", "check", "history")
           .whereLayer("stock")
           .mayOnlyAccessLayers("rule", "measure", "record")
+          .whereLayer("solution")
+          .mayOnlyAccessLayers("rule", "measure", "record", "check", "history")
           .whereLayer("plan")
           .mayNotBeAccessedByAnyLayer();
 }

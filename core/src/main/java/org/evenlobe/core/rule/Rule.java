@@ -87,6 +87,41 @@ public enum Rule {
       Source.ownValue("up after two calm days, down one or two after a struggle")),
   TRUST_PRACTICE("Practice", Source.ownValue("2 to 3 minutes, every 2 days")),
   STOCK_RUN_OUT("When it runs out", Source.ownValue("what is left against what the plan will use")),
+  SOLUTION_PH(
+      "How sour it is",
+      Source.published(
+          "Constants as in the CRC Handbook of Chemistry and Physics; charge balance at 25 °C,"
+              + " without a correction for activity")),
+  SOLUTION_BORIC(
+      "What boric acid dissolves",
+      Source.published(
+          "Solubility in water as in the CRC Handbook; in mixed solvents log-linear (Yalkowsky)")),
+  SOLUTION_SALICYLIC(
+      "What salicylic acid dissolves", Source.ownValue("0.2 g in 100 mL that are mostly water")),
+  SOLUTION_LAYERS("Layers", Source.ownValue("oil and water part, and a dose is drawn from one")),
+  SOLUTION_CLASH("What does not go together", Source.ownValue("they undo or poison each other")),
+  SOLUTION_KEEPS("How long it keeps", Source.ownValue("7 days of plain water, 30 preserved")),
+  SUITS_MAY_GO_IN("What may go in", Source.ownValue("the verdict and the eardrum come first")),
+  SUITS_PAIR("A pair that clashes", Source.ownValue("it undoes or poisons itself")),
+  SUITS_LAYERS("Shake it", Source.ownValue("the dose may be all one layer")),
+  SUITS_BURNS("It burns", Source.ownValue("acid, alcohol and peroxide on red or sore skin")),
+  SUITS_RED("It stings", Source.ownValue("acid and alcohol on skin that is a little red")),
+  SUITS_BROKEN_SKIN("Broken skin", Source.ownValue("boric acid is absorbed through it")),
+  SUITS_ALCOHOL("Alcohol", Source.ownValue("care above 25 %, never 60 %")),
+  SUITS_ACETIC(
+      "Acetic acid",
+      Source.ownValue("2 to 2.5 % is what kills yeast and the common rods in the laboratory")),
+  SUITS_WEAK("Too weak", Source.ownValue("1 % acetic acid or less is not shown to work")),
+  SUITS_BORIC("Boric acid and grit", Source.ownValue("5 % at most, and none undissolved")),
+  SUITS_PEROXIDE("Peroxide", Source.ownValue("1.5 % at most, and with care")),
+  SUITS_STRONG("Too strong", Source.ownValue("antiseptics and solvents that harm when strong")),
+  SUITS_PH("Too sour or alkaline", Source.ownValue("pH 2.3 to 9; a healthy canal is about 6")),
+  SUITS_PH_UNKNOWN("pH not known", Source.ownValue("acid whose sourness nobody can tell")),
+  SUITS_DYE("Dye", Source.ownValue("it stains, and is restricted in places")),
+  SUITS_NEVER("Never", Source.ownValue("essential oil and bleach poison and burn")),
+  SUITS_OIL("Oil on dirt", Source.ownValue("it seals dirt in and hides the skin")),
+  SUITS_HOME_MIXED("Home-mixed", Source.ownValue("a mix is for a quiet ear")),
+  SUITS_PUPPY("A puppy", Source.ownValue("under 12 weeks nothing but saline")),
   STOCK_PAD(
       "What a wipe takes",
       Source.ownValue("2 mL at first; learned from counts of the bottle, 10 wipes strong")),

@@ -1,0 +1,67 @@
+package org.evenlobe.core.solution;
+
+import java.time.LocalDate;
+import java.time.temporal.ChronoUnit;
+import java.util.Optional;
+import org.evenlobe.core.check.MayGoIn;
+import org.evenlobe.core.check.Verdict;
+import org.evenlobe.core.history.AssessedCheck;
+import org.evenlobe.core.history.DogHistory;
+import org.evenlobe.core.history.VetOrder;
+import org.evenlobe.core.measure.Side;
+import org.evenlobe.core.record.DogRecord;
+import org.evenlobe.core.record.EarFinding;
+import org.evenlobe.core.record.Grade;
+import org.evenlobe.core.record.HairDone;
+import org.evenlobe.core.record.HairWork;
+
+/**
+ * What must be known of an ear to say what suits it.
+ *
+ * @param verdict what its latest check says
+ * @param mayGoIn what may go in
+ * @param redness of its skin
+ * @param sores on its skin; plucked today counts as one
+ * @param discharge how much
+ * @param lightCoat whether the coat is light
+ * @param puppy whether it is under 12 weeks old
+ * @param vetsWord whether a vet has ordered it to be cleaned
+ */
+public record EarNow(
+    Verdict verdict,
+    MayGoIn mayGoIn,
+    Grade redness,
+    Grade sores,
+    Grade discharge,
+    boolean lightCoat,
+    boolean puppy,
+    boolean vetsWord) {
+  private static final int PUPPY_WEEKS = 12;
+
+  /** An ear of a dog, as it stands on the last day of its history. */
+  public static EarNow of(DogHistory history, Side side) {
+    DogRecord dog = history.dog();
+    LocalDate today = history.today();
+    EarFinding found =
+        history
+            .latest()
+            .map(AssessedCheck::check)
+            .map(check -> check.ears().get(side))
+            .orElse(EarFinding.NOTHING);
+    boolean plucked =
+        dog.all(HairDone.class).stream()
+            .anyMatch(
+                done ->
+                    done.work() == HairWork.PLUCKED && done.isOf(side) && done.day().equals(today));
+    Optional<LocalDate> born = dog.profile().bornOn();
+    return new EarNow(
+        history.verdictNow(side),
+        history.mayGoIn().get(side),
+        found.redness(),
+        plucked && found.sores() == Grade.NONE ? Grade.MILD : found.sores(),
+        found.discharge(),
+        dog.profile().lightCoat(),
+        born.filter(day -> ChronoUnit.WEEKS.between(day, today) < PUPPY_WEEKS).isPresent(),
+        history.order(side).filter(VetOrder::cleans).isPresent());
+  }
+}

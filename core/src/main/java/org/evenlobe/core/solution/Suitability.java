@@ -1,0 +1,278 @@
+package org.evenlobe.core.solution;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
+import org.evenlobe.core.check.MayGoIn;
+import org.evenlobe.core.check.Verdict;
+import org.evenlobe.core.record.Grade;
+import org.evenlobe.core.rule.Figures;
+import org.evenlobe.core.rule.Reason;
+import org.evenlobe.core.rule.Rule;
+
+/**
+ * Whether a mix suits an ear, on the pad and poured in: every rule gives its answer with its
+ * reason, and the worst stands. Where an ear may only be wiped the two differ. For example vinegar
+ * and water in equal parts: OK for a quiet ear, NO for a red one.
+ *
+ * @param onPad on the pad, for what one sees
+ * @param inEar into the ear
+ */
+public record Suitability(Answer onPad, Answer inEar) {
+
+  /**
+   * One of the two.
+   *
+   * @param suits whether it does
+   * @param reasons why, the worst first; none where it does
+   */
+  public record Answer(Suits suits, List<Because> reasons) {
+
+    static Answer of(List<Because> reasons) {
+      List<Because> worstFirst =
+          reasons.stream().sorted(Comparator.comparing(Because::suits).reversed()).toList();
+      return new Answer(
+          reasons.stream().map(Because::suits).reduce(Suits.OK, Suits::or), worstFirst);
+    }
+
+    public Answer {
+      reasons = List.copyOf(reasons);
+    }
+  }
+
+  /**
+   * One reason.
+   *
+   * @param suits what it makes of it
+   * @param reason the rule that spoke, and its sentence
+   */
+  public record Because(Suits suits, Reason reason) {}
+
+  /** What harms the inner ear where the eardrum is torn. */
+  private static final List<Active> HARM_INSIDE =
+      List.of(
+          Active.ETHANOL,
+          Active.ISOPROPYL,
+          Active.ACETIC_ACID,
+          Active.CITRIC_ACID,
+          Active.BORIC_ACID,
+          Active.SALICYLIC_ACID,
+          Active.CHLORHEXIDINE,
+          Active.IODINE,
+          Active.GLYCOL,
+          Active.DYE,
+          Active.PEROXIDE);
+
+  private static final double BURNS_ACETIC = 1;
+  private static final double BURNS_ALCOHOL = 10;
+  private static final double BURNS_PH = 2.7;
+  private static final double BROKEN_BORIC = 0.5;
+  private static final double MUCH_ALCOHOL = 25;
+  private static final double TOO_MUCH_ALCOHOL = 60;
+  private static final double MUCH_ACETIC = 2.5;
+  private static final double WEAK_ACETIC = 0.1;
+  private static final double WORKS_ACETIC = 1;
+  private static final double MOST_BORIC = 5;
+  private static final double MOST_PEROXIDE = 1.5;
+  private static final double MOST_CHLORHEXIDINE = 0.2;
+  private static final double MOST_IODINE = 1;
+  private static final double MOST_SALICYLIC = 2;
+  private static final double MOST_GLYCOL = 50;
+  private static final double SOUREST = 2.3;
+  private static final double MOST_ALKALINE = 9;
+
+  /**
+   * A mix made at home, for an ear.
+   *
+   * @param againstYeast whether it is meant against yeast
+   */
+  public static Suitability ofHomeMix(MixAnalysis mix, EarNow ear, boolean againstYeast) {
+    List<Because> rows = new ArrayList<>();
+    new Rows(mix, ear, rows).all(againstYeast);
+    List<Because> pad = new ArrayList<>(rows);
+    List<Because> in = new ArrayList<>(rows);
+    if (ear.mayGoIn() == MayGoIn.NONE) {
+      Because nothing =
+          no(Rule.SUITS_MAY_GO_IN, "Nothing may go into this ear but what your vet said.");
+      pad.add(nothing);
+      in.add(nothing);
+    } else if (ear.mayGoIn() == MayGoIn.WIPE) {
+      in.add(no(Rule.SUITS_MAY_GO_IN, wipeOnly(mix)));
+    }
+    return new Suitability(Answer.of(pad), Answer.of(in));
+  }
+
+  private static String wipeOnly(MixAnalysis mix) {
+    String harmful =
+        HARM_INSIDE.stream().filter(mix::has).map(Active::words).collect(Collectors.joining(", "));
+    return "Only wipe this ear."
+        + (harmful.isEmpty()
+            ? ""
+            : " Behind a torn eardrum the inner ear is harmed by what is in it: " + harmful + ".");
+  }
+
+  private static Because no(Rule rule, String sentence) {
+    return new Because(Suits.NO, Reason.of(rule, sentence));
+  }
+
+  private static Because care(Rule rule, String sentence) {
+    return new Because(Suits.CARE, Reason.of(rule, sentence));
+  }
+
+  /** The rows that hold for both answers. */
+  private record Rows(MixAnalysis mix, EarNow ear, List<Because> found) {
+
+    void all(boolean againstYeast) {
+      mix.clashes().forEach(clash -> add(no(Rule.SUITS_PAIR, clash.words())));
+      if (mix.hasLayers()) {
+        add(care(Rule.SUITS_LAYERS, "Shake it: the dose may be all oil or all water."));
+      }
+      skin();
+      alcohol();
+      acetic(againstYeast);
+      boric();
+      peroxide();
+      strong();
+      ph();
+      others();
+    }
+
+    private void add(Because because) {
+      found.add(because);
+    }
+
+    private boolean isSore() {
+      return ear.sores() != Grade.NONE;
+    }
+
+    private Strength of(Active active) {
+      return mix.strength(active);
+    }
+
+    private void skin() {
+      boolean stings =
+          of(Active.ACETIC_ACID).exceeds(BURNS_ACETIC)
+              || mix.alcohol().exceeds(BURNS_ALCOHOL)
+              || mix.has(Active.PEROXIDE)
+              || mix.ph().filter(ph -> ph < BURNS_PH).isPresent()
+              || (mix.ph().isEmpty() && mix.hasAcid() && !isAloneExcepted());
+      if ((isSore() || ear.redness().number() >= 2) && stings) {
+        add(no(Rule.SUITS_BURNS, "It burns: this skin is red or sore."));
+      } else if (ear.redness() == Grade.MILD
+          && (of(Active.ACETIC_ACID).exceeds(BURNS_ACETIC)
+              || mix.alcohol().exceeds(BURNS_ALCOHOL))) {
+        add(care(Rule.SUITS_RED, "The skin is a little red: acid and alcohol sting."));
+      }
+      if (isSore() && of(Active.BORIC_ACID).reaches(BROKEN_BORIC)) {
+        add(no(Rule.SUITS_BROKEN_SKIN, "Boric acid goes through broken skin into the dog."));
+      }
+    }
+
+    /** Acetic or boric acid alone, of which it is known how sour they are without a pH. */
+    private boolean isAloneExcepted() {
+      return mix.hasOnly(Active.ACETIC_ACID) || mix.hasOnly(Active.BORIC_ACID);
+    }
+
+    private void alcohol() {
+      if (mix.alcohol().reaches(TOO_MUCH_ALCOHOL)) {
+        add(no(Rule.SUITS_ALCOHOL, "60 % alcohol or more burns any ear."));
+      } else if (mix.alcohol().exceeds(MUCH_ALCOHOL)) {
+        add(care(Rule.SUITS_ALCOHOL, "More than 25 % alcohol dries the skin and stings."));
+      }
+    }
+
+    private void acetic(boolean againstYeast) {
+      Strength acetic = of(Active.ACETIC_ACID);
+      if (acetic.exceeds(MUCH_ACETIC)) {
+        add(
+            care(
+                Rule.SUITS_ACETIC,
+                "Dilute it: 2 to 2.5 % acetic acid is what kills yeast and the common rods in the laboratory."));
+      } else if (againstYeast && acetic.reaches(WEAK_ACETIC) && !acetic.exceeds(WORKS_ACETIC)) {
+        add(
+            care(
+                Rule.SUITS_WEAK,
+                "1 % acetic acid or less is below what has been shown to work against yeast."));
+      }
+    }
+
+    private void boric() {
+      if (of(Active.BORIC_ACID).exceeds(MOST_BORIC)) {
+        add(no(Rule.SUITS_BORIC, "More than 5 % boric acid."));
+      }
+      if (mix.boric().isThere() || mix.salicylic().isThere()) {
+        add(no(Rule.SUITS_BORIC, "Grit stays in it, and grit scratches."));
+      }
+    }
+
+    private void peroxide() {
+      if (of(Active.PEROXIDE).exceeds(MOST_PEROXIDE)) {
+        add(no(Rule.SUITS_PEROXIDE, "More than 1.5 % peroxide."));
+      } else if (mix.has(Active.PEROXIDE)) {
+        add(care(Rule.SUITS_PEROXIDE, "Peroxide dries and irritates, and leaves water behind."));
+      }
+    }
+
+    private void strong() {
+      tooStrong(Active.CHLORHEXIDINE, MOST_CHLORHEXIDINE);
+      tooStrong(Active.IODINE, MOST_IODINE);
+      tooStrong(Active.SALICYLIC_ACID, MOST_SALICYLIC);
+      tooStrong(Active.GLYCOL, MOST_GLYCOL);
+    }
+
+    private void tooStrong(Active active, double most) {
+      if (of(active).exceeds(most)) {
+        add(
+            no(
+                Rule.SUITS_STRONG,
+                "More than %s %% %s: dilute it, or ask your vet."
+                    .formatted(Figures.plain(most), active.words())));
+      }
+    }
+
+    private void ph() {
+      if (mix.ph().filter(ph -> ph < SOUREST || ph > MOST_ALKALINE).isPresent()) {
+        add(no(Rule.SUITS_PH, "Its pH lies outside 2.3 to 9."));
+      }
+      boolean mildAlone =
+          mix.hasOnly(Active.BORIC_ACID)
+              || (mix.hasOnly(Active.ACETIC_ACID) && !of(Active.ACETIC_ACID).exceeds(MUCH_ACETIC));
+      if (mix.ph().isEmpty() && mix.hasAcid() && !mildAlone) {
+        add(care(Rule.SUITS_PH_UNKNOWN, "There is acid in it, and its pH is not known."));
+      }
+    }
+
+    private void others() {
+      if (mix.has(Active.DYE)) {
+        add(
+            care(
+                Rule.SUITS_DYE,
+                ear.lightCoat()
+                    ? "It stains a light coat for weeks; dyes are restricted in some countries: ask."
+                    : "It stains; dyes are restricted in some countries: ask."));
+      }
+      if (mix.has(Active.ESSENTIAL_OIL) || mix.has(Active.BLEACH)) {
+        add(no(Rule.SUITS_NEVER, "Essential oil and bleach do not belong into any ear."));
+      }
+      if (mix.oil() > 0 && ear.discharge().number() >= 2) {
+        add(care(Rule.SUITS_OIL, "Oil seals dirt in, and hides the skin from the vet."));
+      }
+      if (ear.verdict().atLeast(Verdict.CAUTION)) {
+        add(no(Rule.SUITS_HOME_MIXED, "A home mix is for a quiet ear, and this one is not."));
+      }
+      if (ear.puppy() && !ear.vetsWord() && !isSaline()) {
+        add(
+            no(
+                Rule.SUITS_PUPPY,
+                "Under 12 weeks nothing but saline goes in, without your vet's word."));
+      }
+    }
+
+    private boolean isSaline() {
+      return mix.oil() == 0
+          && Stream.of(Active.values()).filter(mix::has).allMatch(Active.SALT::equals);
+    }
+  }
+}
