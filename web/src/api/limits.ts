@@ -37,11 +37,13 @@ export const LIMITS = {
     weekdays: { items: 7 },
   },
   Lump: { millimetres: { min: 1, max: 100 } },
+  Mix: { parts: { items: 20 } },
   NamedDays: {
     daysOfMonth: { items: 6, each: { min: 1, max: 31 } },
     everyWeeks: { min: 1, max: 2 },
   },
   OwnSchedule: { fixedDays: { min: 7, max: 60 } },
+  Part: { amount: { min: 0, max: 5000 }, ingredient: { length: 40 } },
   Password: { next: { length: 200 }, present: { length: 200 } },
   Pin: { item: { length: 200 }, reason: { length: 200 } },
   Pour: { millilitres: { min: 0.1, max: 200 }, step: { length: 60 } },

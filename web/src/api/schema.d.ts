@@ -372,6 +372,22 @@ export interface paths {
     patch?: never;
     trace?: never;
   };
+  '/api/households/{household}/dogs/{dog}/previews/nearest-mix': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get?: never;
+    put?: never;
+    post: operations['nearest'];
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
   '/api/households/{household}/dogs/{dog}/session': {
     parameters: {
       query?: never;
@@ -996,6 +1012,22 @@ export interface paths {
     patch?: never;
     trace?: never;
   };
+  '/api/households/{household}/previews/mix': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get?: never;
+    put?: never;
+    post: operations['mix'];
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
   '/api/households/{household}/seed-looks/{id}': {
     parameters: {
       query?: never;
@@ -1348,6 +1380,22 @@ export interface paths {
     patch?: never;
     trace?: never;
   };
+  '/api/ingredients': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get: operations['ingredients'];
+    put?: never;
+    post?: never;
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
   '/api/invitations/{token}': {
     parameters: {
       query?: never;
@@ -1505,6 +1553,11 @@ export interface components {
       name: string;
       /** Format: date-time */
       sentAt: string;
+    };
+    Because: {
+      reason: components['schemas']['Reason'];
+      /** @enum {string} */
+      suits: 'OK' | 'CARE' | 'NO';
     };
     Breed: {
       ears: components['schemas']['EarTraits'];
@@ -2154,6 +2207,10 @@ export interface components {
       left?: components['schemas']['Hold'];
       right?: components['schemas']['Hold'];
     };
+    EarPairSuitability: {
+      left: components['schemas']['Suitability'];
+      right: components['schemas']['Suitability'];
+    };
     EarPairVerdict: {
       /** @enum {string} */
       left: 'LEAVE' | 'CLEAN' | 'CAUTION' | 'STOP' | 'URGENT';
@@ -2470,6 +2527,19 @@ export interface components {
       id: string;
       token: string;
     };
+    Grit: {
+      /** Format: double */
+      dropsOut: number;
+      /** Format: double */
+      grams: number;
+      /** Format: double */
+      grit: number;
+      /** Format: double */
+      gritWarm: number;
+      /** Format: double */
+      mostGrams: number;
+      there?: boolean;
+    };
     GroomingRequest: {
       /** Format: int32 */
       everyDays: number;
@@ -2587,6 +2657,44 @@ export interface components {
       weekdays: (
         'MONDAY' | 'TUESDAY' | 'WEDNESDAY' | 'THURSDAY' | 'FRIDAY' | 'SATURDAY' | 'SUNDAY'
       )[];
+    };
+    InIt: {
+      /** @enum {string} */
+      active:
+        | 'ACETIC_ACID'
+        | 'CITRIC_ACID'
+        | 'BORIC_ACID'
+        | 'SALICYLIC_ACID'
+        | 'ETHANOL'
+        | 'ISOPROPYL'
+        | 'PEROXIDE'
+        | 'IODINE'
+        | 'CHLORHEXIDINE'
+        | 'TRIS'
+        | 'EDTA'
+        | 'CHLORIDE'
+        | 'SALT'
+        | 'DYE'
+        | 'GLYCERINE'
+        | 'GLYCOL'
+        | 'SOAP'
+        | 'ESSENTIAL_OIL'
+        | 'BLEACH';
+      /** @description percent */
+      strength: number;
+    };
+    Ingredient: {
+      caution?: string;
+      /** Format: double */
+      density: number;
+      id: string;
+      name: string;
+      /** @enum {string} */
+      phase: 'WATER' | 'ALCOHOL' | 'GLYCERINE' | 'GLYCOL' | 'OIL' | 'SOLID';
+      strengths: {
+        [key: string]: number;
+      };
+      whyNot?: string;
     };
     InstructionRequest: {
       allTheSame?: boolean;
@@ -2949,6 +3057,27 @@ export interface components {
       /** @enum {string} */
       role: 'VIEWER' | 'CARER' | 'OWNER';
     };
+    MixPreview: {
+      /** @description percent */
+      alcohol: number;
+      boric: components['schemas']['Grit'];
+      dogs: components['schemas']['SuitsDog'][];
+      /** Format: int32 */
+      keepsDays: number;
+      /** Format: double */
+      millilitres: number;
+      /** Format: double */
+      oil: number;
+      /** Format: double */
+      ph?: number;
+      reasons: components['schemas']['Reason'][];
+      salicylic: components['schemas']['Grit'];
+      strengths: components['schemas']['InIt'][];
+    };
+    MixRequest: {
+      againstYeast?: boolean;
+      parts: components['schemas']['PartRequest'][];
+    };
     Moment: {
       /** Format: date-time */
       at: string;
@@ -2965,6 +3094,15 @@ export interface components {
       from?: string;
       /** @enum {string} */
       weekday?: 'MONDAY' | 'TUESDAY' | 'WEDNESDAY' | 'THURSDAY' | 'FRIDAY' | 'SATURDAY' | 'SUNDAY';
+    };
+    NearestMix: {
+      parts: components['schemas']['NearestPart'][];
+      reasons: components['schemas']['Reason'][];
+    };
+    NearestPart: {
+      /** Format: double */
+      amount: number;
+      ingredient: string;
     };
     Noticed: {
       /** @description mL */
@@ -3034,6 +3172,28 @@ export interface components {
       swabs?: 'NEVER' | 'FOLDS_ONLY';
       /** @enum {string} */
       wipes?: 'COTTON_BALLS' | 'GAUZE' | 'COTTON_PADS' | 'SOFT_TISSUE' | 'READY_WIPES';
+    };
+    PartRequest: {
+      /** Format: double */
+      amount: number;
+      ingredient: string;
+      /** @enum {string} */
+      measure?:
+        | 'MILLILITRE'
+        | 'GRAM'
+        | 'DROP'
+        | 'TEASPOON'
+        | 'TABLESPOON'
+        | 'CUP'
+        | 'FLUID_OUNCE'
+        | 'METRIC_TEASPOON'
+        | 'METRIC_TABLESPOON'
+        | 'AUSTRALIAN_TABLESPOON'
+        | 'METRIC_CUP'
+        | 'IMPERIAL_OUNCE';
+      strengths?: {
+        [key: string]: number;
+      };
     };
     PasswordRequest: {
       next: string;
@@ -3223,6 +3383,32 @@ export interface components {
         | 'TRUST_RUNG'
         | 'TRUST_PRACTICE'
         | 'STOCK_RUN_OUT'
+        | 'SOLUTION_PH'
+        | 'SOLUTION_BORIC'
+        | 'SOLUTION_SALICYLIC'
+        | 'SOLUTION_LAYERS'
+        | 'SOLUTION_CLASH'
+        | 'SOLUTION_KEEPS'
+        | 'SOLUTION_NEAREST'
+        | 'SUITS_MAY_GO_IN'
+        | 'SUITS_PAIR'
+        | 'SUITS_LAYERS'
+        | 'SUITS_BURNS'
+        | 'SUITS_RED'
+        | 'SUITS_BROKEN_SKIN'
+        | 'SUITS_ALCOHOL'
+        | 'SUITS_ACETIC'
+        | 'SUITS_WEAK'
+        | 'SUITS_BORIC'
+        | 'SUITS_PEROXIDE'
+        | 'SUITS_STRONG'
+        | 'SUITS_PH'
+        | 'SUITS_PH_UNKNOWN'
+        | 'SUITS_DYE'
+        | 'SUITS_NEVER'
+        | 'SUITS_OIL'
+        | 'SUITS_HOME_MIXED'
+        | 'SUITS_PUPPY'
         | 'STOCK_PAD'
         | 'PLAN_HOLD'
         | 'PLAN_VET'
@@ -3495,6 +3681,21 @@ export interface components {
       on: string;
       /** @description an IANA zone, such as Europe/Berlin */
       zone: string;
+    };
+    Suitability: {
+      inEar: components['schemas']['SuitsAnswer'];
+      onPad: components['schemas']['SuitsAnswer'];
+    };
+    SuitsAnswer: {
+      reasons: components['schemas']['Because'][];
+      /** @enum {string} */
+      suits: 'OK' | 'CARE' | 'NO';
+    };
+    SuitsDog: {
+      /** Format: uuid */
+      dog: string;
+      ears: components['schemas']['EarPairSuitability'];
+      name: string;
     };
     Supply: {
       /** @enum {string} */
@@ -4406,6 +4607,35 @@ export interface operations {
         };
         content: {
           'application/json': components['schemas']['CheckInFull'];
+        };
+      };
+    };
+  };
+  nearest: {
+    parameters: {
+      query: {
+        ear: 'RIGHT' | 'LEFT';
+      };
+      header?: never;
+      path: {
+        household: string;
+        dog: string;
+      };
+      cookie?: never;
+    };
+    requestBody: {
+      content: {
+        'application/json': components['schemas']['MixRequest'];
+      };
+    };
+    responses: {
+      /** @description OK */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['NearestMix'];
         };
       };
     };
@@ -5642,6 +5872,32 @@ export interface operations {
       };
     };
   };
+  mix: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path: {
+        household: string;
+      };
+      cookie?: never;
+    };
+    requestBody: {
+      content: {
+        'application/json': components['schemas']['MixRequest'];
+      };
+    };
+    responses: {
+      /** @description OK */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['MixPreview'];
+        };
+      };
+    };
+  };
   'put-seed-looks': {
     parameters: {
       query?: never;
@@ -6369,6 +6625,26 @@ export interface operations {
           [name: string]: unknown;
         };
         content?: never;
+      };
+    };
+  };
+  ingredients: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      /** @description OK */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Ingredient'][];
+        };
       };
     };
   };

@@ -2,6 +2,27 @@
 
 /** What may be chosen, in order, with the words that the rules say it by. */
 export const WORDS = {
+  Active: [
+    { label: 'acetic acid', value: 'ACETIC_ACID' },
+    { label: 'citric acid', value: 'CITRIC_ACID' },
+    { label: 'boric acid', value: 'BORIC_ACID' },
+    { label: 'salicylic acid', value: 'SALICYLIC_ACID' },
+    { label: 'ethanol', value: 'ETHANOL' },
+    { label: 'isopropyl alcohol', value: 'ISOPROPYL' },
+    { label: 'hydrogen peroxide', value: 'PEROXIDE' },
+    { label: 'povidone-iodine', value: 'IODINE' },
+    { label: 'chlorhexidine', value: 'CHLORHEXIDINE' },
+    { label: 'tris', value: 'TRIS' },
+    { label: 'disodium EDTA', value: 'EDTA' },
+    { label: "a buffer's chloride", value: 'CHLORIDE' },
+    { label: 'sodium chloride', value: 'SALT' },
+    { label: 'dye', value: 'DYE' },
+    { label: 'glycerine', value: 'GLYCERINE' },
+    { label: 'propylene glycol', value: 'GLYCOL' },
+    { label: 'soap', value: 'SOAP' },
+    { label: 'essential oil', value: 'ESSENTIAL_OIL' },
+    { label: 'bleach', value: 'BLEACH' },
+  ],
   Allergy: [
     { label: 'none', value: 'NONE' },
     { label: 'suspected', value: 'SUSPECTED' },
@@ -117,6 +138,20 @@ export const WORDS = {
     { label: 'inside the flap', value: 'UNDER_FLAP' },
     { label: 'at the opening', value: 'OPENING' },
     { label: 'in the canal', value: 'CANAL' },
+  ],
+  Measure: [
+    { label: 'mL', value: 'MILLILITRE' },
+    { label: 'g', value: 'GRAM' },
+    { label: 'drops', value: 'DROP' },
+    { label: 'tsp', value: 'TEASPOON' },
+    { label: 'tbsp', value: 'TABLESPOON' },
+    { label: 'cups', value: 'CUP' },
+    { label: 'fl oz', value: 'FLUID_OUNCE' },
+    { label: 'spoons of 5 mL', value: 'METRIC_TEASPOON' },
+    { label: 'spoons of 15 mL', value: 'METRIC_TABLESPOON' },
+    { label: 'spoons of 20 mL', value: 'AUSTRALIAN_TABLESPOON' },
+    { label: 'cups of 250 mL', value: 'METRIC_CUP' },
+    { label: 'imperial fl oz', value: 'IMPERIAL_OUNCE' },
   ],
   Odour: [
     { label: 'none', value: 'NONE' },

@@ -1,5 +1,6 @@
 import AddIcon from '@mui/icons-material/Add';
 import KeyboardIcon from '@mui/icons-material/KeyboardOutlined';
+import BenchIcon from '@mui/icons-material/ScienceOutlined';
 import HomeIcon from '@mui/icons-material/HomeOutlined';
 import MonthIcon from '@mui/icons-material/CalendarMonthOutlined';
 import LogoutIcon from '@mui/icons-material/Logout';
@@ -129,6 +130,7 @@ function Rail({ households, onKeys }: { households: Household[]; onKeys: () => v
         />
       )}
       <RailLink to="/month" icon={<MonthIcon />} label="Month" current={pathname === '/month'} />
+      <RailLink to="/bench" icon={<BenchIcon />} label="Bench" current={pathname === '/bench'} />
       <RailLink to="/stock" icon={<StockIcon />} label="Stock" current={pathname === '/stock'} />
       <RailLink
         to="/household"

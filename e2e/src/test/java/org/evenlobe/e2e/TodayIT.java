@@ -145,6 +145,9 @@ class TodayIT {
         warden.link("Every date, and what if").click();
         warden.heading("As it is").waitFor();
         expectWellMade(warden);
+        warden.link("Bench").click();
+        warden.region("Whose ears it suits").waitFor();
+        expectWellMade(warden);
         warden.link("Stock").click();
         page.getByText("Cotton pads").first().waitFor();
         expectWellMade(warden);

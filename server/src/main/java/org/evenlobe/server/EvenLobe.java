@@ -5,6 +5,7 @@ import java.time.Instant;
 import java.time.ZoneOffset;
 import org.evenlobe.core.ear.BreedCatalogue;
 import org.evenlobe.core.plan.Planner;
+import org.evenlobe.core.solution.Ingredients;
 import org.springframework.beans.factory.annotation.Value;
 import org.springframework.boot.SpringApplication;
 import org.springframework.boot.autoconfigure.SpringBootApplication;
@@ -23,6 +24,11 @@ public class EvenLobe {
   @Bean
   Clock clock(@Value("${evenlobe.now}") String now) {
     return now.isEmpty() ? Clock.systemUTC() : Clock.fixed(Instant.parse(now), ZoneOffset.UTC);
+  }
+
+  @Bean
+  Ingredients ingredients() {
+    return Ingredients.shipped();
   }
 
   @Bean

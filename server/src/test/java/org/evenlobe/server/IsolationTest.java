@@ -107,6 +107,16 @@ class IsolationTest {
             new Endpoint("GET", household + "/stock", "", 200),
             new Endpoint("GET", household + "/stock/shopping-list.csv", "", 200),
             new Endpoint("POST", household + "/previews/interval", Samples.dog(), 200),
+            new Endpoint(
+                "POST",
+                household + "/previews/mix",
+                "{\"parts\": [{\"ingredient\": \"water\", \"amount\": 10}]}",
+                200),
+            new Endpoint(
+                "POST",
+                household + "/dogs/{dog}/previews/nearest-mix?ear=RIGHT",
+                "{\"parts\": [{\"ingredient\": \"water\", \"amount\": 10}]}",
+                200),
             new Endpoint("GET", household + "/previews/canal?volume=6&poured=5&tilt=0", "", 200),
             new Endpoint("GET", household + "/members", "", 200),
             new Endpoint("PUT", household + "/members/{person}", aMember, 403),
@@ -151,6 +161,7 @@ class IsolationTest {
           "POST /api/me/sign-out-everywhere",
           "GET /api/breeds",
           "GET /api/breeds/cross",
+          "GET /api/ingredients",
           "GET /calendar/{token}.ics",
           "GET /api/invitations/{token}",
           "POST /api/invitations/{token}/accept");

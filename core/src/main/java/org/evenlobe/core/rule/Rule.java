@@ -101,6 +101,9 @@ public enum Rule {
   SOLUTION_LAYERS("Layers", Source.ownValue("oil and water part, and a dose is drawn from one")),
   SOLUTION_CLASH("What does not go together", Source.ownValue("they undo or poison each other")),
   SOLUTION_KEEPS("How long it keeps", Source.ownValue("7 days of plain water, 30 preserved")),
+  SOLUTION_NEAREST(
+      "The nearest that passes",
+      Source.ownValue("the least change in mL and g within every bound, the volume kept")),
   SUITS_MAY_GO_IN("What may go in", Source.ownValue("the verdict and the eardrum come first")),
   SUITS_PAIR("A pair that clashes", Source.ownValue("it undoes or poisons itself")),
   SUITS_LAYERS("Shake it", Source.ownValue("the dose may be all one layer")),

@@ -50,6 +50,7 @@ public record MixAnalysis(
   private static final int KEEPS_PRESERVED = 30;
   private static final int KEEPS_PLAIN = 7;
   private static final double HUNDRED = 100;
+  private static final double CRUMB = 1e-9;
 
   public MixAnalysis {
     strengths = Collections.unmodifiableMap(new EnumMap<>(strengths));
@@ -94,7 +95,11 @@ public record MixAnalysis(
             ? Optional.empty()
             : Optional.of(Acidity.ph(mix, room, boric.dissolved(), salicylic.dissolved()));
     List<Clash> clashes = Clash.in(mix, ph);
-    double oil = whole - room;
+    double oil =
+        mix.parts().stream()
+            .filter(part -> part.ingredient().phase() == Phase.OIL)
+            .mapToDouble(Part::amount)
+            .sum();
     int keeps = keeps(strengths, alcohol, boric, layer);
     MixAnalysis bare =
         new MixAnalysis(
@@ -178,7 +183,7 @@ public record MixAnalysis(
 
   /** Whether it parts into oil and the rest. */
   public boolean hasLayers() {
-    return oil > 0 && oil < millilitres;
+    return oil > 0 && millilitres - oil > CRUMB;
   }
 
   private List<Reason> reasons(Optional<Reason> withoutPh, Layer layer) {
@@ -237,7 +242,7 @@ public record MixAnalysis(
     if (hasOnly(Active.BORIC_ACID) && strength(Active.BORIC_ACID).exceeds(BORIC_PULLS_LOWER)) {
       return " In truth it is up to 1 lower: boric acid grows stronger as it grows dense.";
     }
-    return has(Active.ACETIC_ACID) ? " Water would halve the acid and hardly move it." : "";
+    return has(Active.ACETIC_ACID) ? " As much water again would halve the acid and hardly move it." : "";
   }
 
   private Reason keepsWhy(Layer layer) {

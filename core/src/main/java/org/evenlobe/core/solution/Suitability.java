@@ -20,7 +20,7 @@ import org.evenlobe.core.rule.Rule;
  * @param onPad on the pad, for what one sees
  * @param inEar into the ear
  */
-public record Suitability(Answer onPad, Answer inEar) {
+public record Suitability(SuitsAnswer onPad, SuitsAnswer inEar) {
 
   /**
    * One of the two.
@@ -28,16 +28,16 @@ public record Suitability(Answer onPad, Answer inEar) {
    * @param suits whether it does
    * @param reasons why, the worst first; none where it does
    */
-  public record Answer(Suits suits, List<Because> reasons) {
+  public record SuitsAnswer(Suits suits, List<Because> reasons) {
 
-    static Answer of(List<Because> reasons) {
+    static SuitsAnswer of(List<Because> reasons) {
       List<Because> worstFirst =
           reasons.stream().sorted(Comparator.comparing(Because::suits).reversed()).toList();
-      return new Answer(
+      return new SuitsAnswer(
           reasons.stream().map(Because::suits).reduce(Suits.OK, Suits::or), worstFirst);
     }
 
-    public Answer {
+    public SuitsAnswer {
       reasons = List.copyOf(reasons);
     }
   }
@@ -65,22 +65,22 @@ public record Suitability(Answer onPad, Answer inEar) {
           Active.DYE,
           Active.PEROXIDE);
 
-  private static final double BURNS_ACETIC = 1;
-  private static final double BURNS_ALCOHOL = 10;
-  private static final double BURNS_PH = 2.7;
-  private static final double BROKEN_BORIC = 0.5;
-  private static final double MUCH_ALCOHOL = 25;
+  static final double BURNS_ACETIC = 1;
+  static final double BURNS_ALCOHOL = 10;
+  static final double BURNS_PH = 2.7;
+  static final double BROKEN_BORIC = 0.5;
+  static final double MUCH_ALCOHOL = 25;
   private static final double TOO_MUCH_ALCOHOL = 60;
-  private static final double MUCH_ACETIC = 2.5;
+  static final double MUCH_ACETIC = 2.5;
   private static final double WEAK_ACETIC = 0.1;
-  private static final double WORKS_ACETIC = 1;
-  private static final double MOST_BORIC = 5;
+  static final double WORKS_ACETIC = 1;
+  static final double MOST_BORIC = 5;
   private static final double MOST_PEROXIDE = 1.5;
-  private static final double MOST_CHLORHEXIDINE = 0.2;
-  private static final double MOST_IODINE = 1;
-  private static final double MOST_SALICYLIC = 2;
-  private static final double MOST_GLYCOL = 50;
-  private static final double SOUREST = 2.3;
+  static final double MOST_CHLORHEXIDINE = 0.2;
+  static final double MOST_IODINE = 1;
+  static final double MOST_SALICYLIC = 2;
+  static final double MOST_GLYCOL = 50;
+  static final double SOUREST = 2.3;
   private static final double MOST_ALKALINE = 9;
 
   /**
@@ -101,7 +101,7 @@ public record Suitability(Answer onPad, Answer inEar) {
     } else if (ear.mayGoIn() == MayGoIn.WIPE) {
       in.add(no(Rule.SUITS_MAY_GO_IN, wipeOnly(mix)));
     }
-    return new Suitability(Answer.of(pad), Answer.of(in));
+    return new Suitability(SuitsAnswer.of(pad), SuitsAnswer.of(in));
   }
 
   private static String wipeOnly(MixAnalysis mix) {

@@ -42,7 +42,7 @@ class SuitabilityTest {
     return Suitability.ofHomeMix(analysed(mix), ear, false);
   }
 
-  private static List<Rule> rules(Suitability.Answer answer) {
+  private static List<Rule> rules(Suitability.SuitsAnswer answer) {
     return answer.reasons().stream().map(because -> because.reason().rule()).toList();
   }
 
@@ -120,7 +120,7 @@ class SuitabilityTest {
         "MODERATE | NONE | saline 100                                | OK   | "
       })
   void ofRedAndSoreSkin(Grade redness, Grade sores, String mix, Suits suits, Rule worst) {
-    Suitability.Answer answer = of(mix, with(redness, sores, Grade.NONE)).inEar();
+    Suitability.SuitsAnswer answer = of(mix, with(redness, sores, Grade.NONE)).inEar();
 
     assertThat(answer.suits()).isEqualTo(suits);
     if (worst != null) {

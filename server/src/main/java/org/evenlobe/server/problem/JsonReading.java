@@ -8,6 +8,7 @@ import org.evenlobe.core.measure.Volume;
 import org.evenlobe.core.measure.Weight;
 import org.evenlobe.core.plan.item.PlanItem;
 import org.evenlobe.core.record.Load;
+import org.evenlobe.core.solution.Strength;
 import org.springframework.boot.jackson.autoconfigure.JsonMapperBuilderCustomizer;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
@@ -44,6 +45,7 @@ class JsonReading {
                 included -> included.withValueInclusion(JsonInclude.Include.NON_ABSENT))
             .addMixIn(Load.class, LoadShape.class)
             .addMixIn(Weight.class, WeightShape.class)
+            .addMixIn(Strength.class, StrengthShape.class)
             .addMixIn(Volume.class, VolumeShape.class)
             .addMixIn(PlanItem.Id.class, PlanItemIdShape.class)
             .addModule(
@@ -64,6 +66,12 @@ class JsonReading {
     @JsonValue
     @Override
     String toString();
+  }
+
+  /** A strength is its percent. */
+  private interface StrengthShape {
+    @JsonValue
+    double percent();
   }
 
   /** A volume is its millilitres. */

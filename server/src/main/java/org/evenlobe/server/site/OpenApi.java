@@ -24,6 +24,7 @@ import org.evenlobe.core.measure.Volume;
 import org.evenlobe.core.measure.Weight;
 import org.evenlobe.core.plan.item.PlanItem;
 import org.evenlobe.core.record.Load;
+import org.evenlobe.core.solution.Strength;
 import org.jspecify.annotations.Nullable;
 import org.springdoc.core.utils.SpringDocUtils;
 import org.springframework.context.annotation.Bean;
@@ -41,6 +42,7 @@ class OpenApi {
                 .minimum(BigDecimal.ZERO)
                 .maximum(BigDecimal.valueOf(Load.HEAVIEST))
                 .description("0 clean wipe · 1 trace · 2 light · 3 moderate · 4 heavy"))
+        .replaceWithSchema(Strength.class, new NumberSchema().description("percent"))
         .replaceWithSchema(Volume.class, new NumberSchema().description("mL"))
         .replaceWithSchema(
             PlanItem.Id.class,

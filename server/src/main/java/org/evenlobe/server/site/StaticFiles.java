@@ -17,7 +17,15 @@ import org.springframework.web.servlet.config.annotation.WebMvcConfigurer;
 @Configuration
 class StaticFiles implements WebMvcConfigurer {
   private static final String[] ROUTES = {
-    "/", "/sign-in", "/register", "/dogs/**", "/household/**", "/stock/**", "/month/**", "/join/**"
+    "/",
+    "/sign-in",
+    "/register",
+    "/dogs/**",
+    "/household/**",
+    "/bench/**",
+    "/stock/**",
+    "/month/**",
+    "/join/**"
   };
 
   @Override

@@ -1,0 +1,152 @@
+package org.evenlobe.server.view;
+
+import java.util.List;
+import java.util.Optional;
+import java.util.UUID;
+import org.evenlobe.core.history.DogHistory;
+import org.evenlobe.core.measure.EarPair;
+import org.evenlobe.core.measure.Side;
+import org.evenlobe.core.rule.Reason;
+import org.evenlobe.core.solution.Active;
+import org.evenlobe.core.solution.EarNow;
+import org.evenlobe.core.solution.Grit;
+import org.evenlobe.core.solution.Ingredients;
+import org.evenlobe.core.solution.MixAnalysis;
+import org.evenlobe.core.solution.Nearest;
+import org.evenlobe.core.solution.Strength;
+import org.evenlobe.core.solution.Suitability;
+import org.evenlobe.server.plan.Plans;
+import org.evenlobe.server.plan.Plans.Standing;
+import org.evenlobe.server.record.FoldedDogs;
+import org.evenlobe.server.record.FoldedDogs.Folded;
+import org.evenlobe.server.solution.MixRequest;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** What is in a mix, and which ears of the household it suits; nothing of it is stored. */
+@Service
+class MixView {
+  private static final String WATER = "water";
+
+  private final Ingredients shelf;
+  private final FoldedDogs dogs;
+  private final Plans plans;
+
+  MixView(Ingredients shelf, FoldedDogs dogs, Plans plans) {
+    this.shelf = shelf;
+    this.dogs = dogs;
+    this.plans = plans;
+  }
+
+  /**
+   * What is in a mix, and whom it suits.
+   *
+   * @param millilitres its volume
+   * @param oil mL of it that are oil
+   * @param strengths what acts in it, and how strong
+   * @param alcohol all its alcohol together, % v/v
+   * @param ph its pH, where that can be given
+   * @param boric its boric acid
+   * @param salicylic its salicylic acid
+   * @param keepsDays for how many days it keeps; 0 is the same day only
+   * @param reasons how all of that came about
+   * @param dogs which ears it suits
+   */
+  record MixPreview(
+      double millilitres,
+      double oil,
+      List<InIt> strengths,
+      Strength alcohol,
+      Optional<Double> ph,
+      Grit boric,
+      Grit salicylic,
+      int keepsDays,
+      List<Reason> reasons,
+      List<SuitsDog> dogs) {}
+
+  /**
+   * An active in a mix.
+   *
+   * @param active which
+   * @param strength how strong, percent
+   */
+  record InIt(Active active, Strength strength) {}
+
+  /**
+   * Whether it suits the ears of a dog.
+   *
+   * @param dog its id
+   * @param name what it is called
+   * @param ears whether it suits each
+   */
+  record SuitsDog(UUID dog, String name, EarPair<Suitability> ears) {}
+
+  /** What such a mix would be, for the dogs that are here. */
+  @Transactional(readOnly = true)
+  public MixPreview preview(MixRequest said) {
+    Standing standing = plans.standing();
+    MixAnalysis mix = MixAnalysis.of(said.toCore(shelf));
+    boolean againstYeast = Boolean.TRUE.equals(said.againstYeast());
+    return new MixPreview(
+        mix.millilitres(),
+        mix.oil(),
+        mix.strengths().entrySet().stream()
+            .map(one -> new InIt(one.getKey(), one.getValue()))
+            .toList(),
+        mix.alcohol(),
+        mix.ph(),
+        mix.boric(),
+        mix.salicylic(),
+        mix.keepsDays(),
+        mix.reasons(),
+        dogs.here(standing.today()).stream().map(dog -> suits(mix, dog, againstYeast)).toList());
+  }
+
+  /**
+   * The nearest recipe that suits an ear.
+   *
+   * @param parts what, and how much of it: mL of a liquid, g of a powder; none where nothing of it
+   *     would suit
+   * @param reasons what was changed
+   */
+  record NearestMix(List<NearestPart> parts, List<Reason> reasons) {}
+
+  /**
+   * So much of an ingredient.
+   *
+   * @param ingredient its id
+   * @param amount mL of a liquid, g of a powder
+   */
+  record NearestPart(String ingredient, double amount) {}
+
+  /**
+   * The nearest recipe that suits an ear of a dog.
+   *
+   * @throws Refusal 404 if there is no such dog
+   */
+  @Transactional(readOnly = true)
+  public NearestMix nearest(UUID dog, Side ear, MixRequest said) {
+    DogHistory history = dogs.one(dog, plans.standing().today()).history();
+    return Nearest.of(
+            said.toCore(shelf),
+            EarNow.of(history, ear),
+            Boolean.TRUE.equals(said.againstYeast()),
+            shelf.find(WATER).orElseThrow())
+        .map(
+            found ->
+                new NearestMix(
+                    found.mix().parts().stream()
+                        .map(part -> new NearestPart(part.ingredient().id(), part.amount()))
+                        .toList(),
+                    found.reasons()))
+        .orElse(new NearestMix(List.of(), List.of()));
+  }
+
+  private static SuitsDog suits(MixAnalysis mix, Folded dog, boolean againstYeast) {
+    DogHistory history = dog.history();
+    return new SuitsDog(
+        history.dog().id(),
+        history.dog().profile().name(),
+        EarPair.bySide(side -> Suitability.ofHomeMix(mix, EarNow.of(history, side), againstYeast)));
+  }
+}

@@ -1,0 +1,91 @@
+import Alert from '@mui/material/Alert';
+import Box from '@mui/material/Box';
+import Paper from '@mui/material/Paper';
+import Skeleton from '@mui/material/Skeleton';
+import Typography from '@mui/material/Typography';
+import { useState } from 'react';
+import { useSearchParams } from 'react-router';
+import { WORDS } from '../api/words';
+import { Glass } from '../solution/Glass';
+import { InIt } from '../solution/InIt';
+import { PourList } from '../solution/PourList';
+import {
+  FIRST,
+  poured,
+  read,
+  requestOf,
+  written,
+  type Ingredient,
+  type Pour,
+} from '../solution/pours';
+import { useMix, useShelf } from '../solution/useMix';
+import { WhoseEars } from '../solution/WhoseEars';
+import { Failure } from '../ui/Failure';
+import { Page } from '../ui/Page';
+
+const MEASURES = WORDS.Measure.map(({ value }) => value);
+
+/** The bench: pour, and see at once what is in the bottle and whose ears it suits. */
+export function Component() {
+  const shelf = useShelf();
+  return (
+    <Page title="Bench" aside="Pour, and see what is really in the bottle">
+      {shelf.isError && <Failure error={shelf.error} onRetry={() => void shelf.refetch()} />}
+      {shelf.isPending && (
+        <Skeleton variant="rounded" height={320} role="status" aria-label="Loading" />
+      )}
+      {shelf.data && <Bench shelf={shelf.data} />}
+    </Page>
+  );
+}
+
+function Bench({ shelf }: { shelf: readonly Ingredient[] }) {
+  const [search, setSearch] = useSearchParams();
+  const [pours, setPours] = useState<readonly Pour[]>(() =>
+    search.has('in') ? read(search.getAll('in'), MEASURES) : FIRST,
+  );
+  const request = requestOf(pours, shelf);
+  const mix = useMix(request);
+  const pour = (next: Pour[]) => {
+    setPours(next);
+    setSearch(
+      written(next).map((line): [string, string] => ['in', line]),
+      { replace: true },
+    );
+  };
+  return (
+    <Box
+      sx={{
+        display: 'grid',
+        gap: 2,
+        gridTemplateColumns: { xs: 'minmax(0, 1fr)', lg: '1.1fr 1fr 1fr' },
+        alignItems: 'start',
+      }}
+    >
+      <Paper variant="outlined" sx={{ p: 2 }}>
+        {request && mix.data && <Glass mix={mix.data} />}
+        <Box sx={{ mt: 2 }}>
+          <PourList pours={pours} shelf={shelf} onChange={pour} />
+        </Box>
+      </Paper>
+      {mix.isError ? (
+        <Alert severity="error">{mix.error.message}</Alert>
+      ) : request && mix.data ? (
+        <>
+          <Paper variant="outlined" sx={{ p: 2 }}>
+            <InIt mix={mix.data} />
+          </Paper>
+          <Paper variant="outlined" sx={{ p: 2 }}>
+            <WhoseEars
+              dogs={mix.data.dogs}
+              request={request}
+              onTake={({ parts }) => pour(poured(parts, pours, shelf))}
+            />
+          </Paper>
+        </>
+      ) : (
+        <Typography color="textSecondary">Pour something: what is in it stands here.</Typography>
+      )}
+    </Box>
+  );
+}

@@ -1,0 +1,76 @@
+import { describe, expect, it } from 'vitest';
+import { numberOf, poured, read, requestOf, written, type Ingredient, type Pour } from './pours';
+
+const VINEGAR: Ingredient = {
+  id: 'white-vinegar',
+  name: 'White vinegar',
+  phase: 'WATER',
+  strengths: { ACETIC_ACID: 5 },
+  density: 1,
+};
+const BORIC: Ingredient = {
+  id: 'boric-acid',
+  name: 'Boric acid powder',
+  phase: 'SOLID',
+  strengths: { BORIC_ACID: 100 },
+  density: 0.75,
+};
+const SHELF = [VINEGAR, BORIC];
+
+function pour(more: Partial<Pour>): Pour {
+  return {
+    ingredient: 'white-vinegar',
+    amount: '60',
+    measure: 'MILLILITRE',
+    strength: '',
+    ...more,
+  };
+}
+
+describe('what is poured', () => {
+  it('is kept in the address and read again', () => {
+    const pours = [pour({}), pour({ ingredient: 'boric-acid', amount: '1/2', strength: '7' })];
+    expect(read(written(pours), ['MILLILITRE', 'GRAM'])).toEqual(pours);
+  });
+
+  it('leaves out what an address cannot mean', () => {
+    expect(read(['water*60*BUCKET', '', '*60*GRAM', 'water'], ['MILLILITRE', 'GRAM'])).toEqual([]);
+  });
+
+  it.each([
+    ['60', 60],
+    [' 2,5 ', 2.5],
+    ['', undefined],
+    ['a lot', undefined],
+    ['-1', -1],
+  ])('takes %o for %o', (text, number) => {
+    expect(numberOf(text)).toBe(number);
+  });
+
+  it('is asked about as far as it is a number', () => {
+    expect(requestOf([pour({}), pour({ amount: '' })], SHELF)).toEqual({
+      parts: [{ ingredient: 'white-vinegar', amount: 60, measure: 'MILLILITRE' }],
+    });
+    expect(requestOf([pour({ amount: '0' })], SHELF)).toBeUndefined();
+    expect(requestOf([], SHELF)).toBeUndefined();
+  });
+
+  it('is taken from a recipe, as strong as it was', () => {
+    const parts = [
+      { ingredient: 'white-vinegar', amount: 60.0004 },
+      { ingredient: 'boric-acid', amount: 0.499 },
+    ];
+    expect(poured(parts, [pour({ strength: '7' })], SHELF)).toEqual([
+      pour({ amount: '60', strength: '7' }),
+      pour({ ingredient: 'boric-acid', amount: '0.499', measure: 'GRAM' }),
+    ]);
+  });
+
+  it('takes the strength of a label, and of a powder none', () => {
+    expect(requestOf([pour({ strength: '7' })], SHELF)?.parts[0]?.strengths).toEqual({
+      ACETIC_ACID: 7,
+    });
+    const powder = pour({ ingredient: 'boric-acid', strength: '7' });
+    expect(requestOf([powder], SHELF)?.parts[0]?.strengths).toBeUndefined();
+  });
+});
