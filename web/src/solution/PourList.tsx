@@ -81,7 +81,7 @@ function Line({
           select
           size="small"
           label="What"
-          sx={{ gridColumn: '1 / -1', mr: 6.5 }}
+          sx={{ gridColumn: '1 / -1', width: 'calc(100% - 52px)' }}
           value={pour.ingredient}
           slotProps={{ select: { native: true }, inputLabel: { shrink: true } }}
           onChange={({ target }) => {

@@ -77,6 +77,11 @@ public final class Screenshots {
       page.navigate("/stock");
       page.getByText("Cotton pads").waitFor();
       shootBoth(page, "stock");
+      page.navigate(
+          "/bench?in=white-vinegar*4*TABLESPOON&in=water*3*TABLESPOON&in=witch-hazel*1*TABLESPOON"
+              + "&in=boric-acid*1*TEASPOON");
+      page.getByText("Whose ears it suits today").waitFor();
+      shootBoth(page, "bench");
       page.navigate("/");
       openDog(page, "Dunlin");
       page.keyboard().press("k");

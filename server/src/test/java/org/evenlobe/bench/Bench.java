@@ -12,7 +12,7 @@ import org.evenlobe.server.StatementCount;
 
 /**
  * Prints figures of the server, all or those that are named: statements, today, checks, plan,
- * start-up; load and fuzz only where they are named. Asserts nothing. Run it with {@code
+ * solutions, start-up; load and fuzz only where they are named. Asserts nothing. Run it with {@code
  * bin/bench}.
  */
 public final class Bench {
@@ -37,6 +37,9 @@ public final class Bench {
       }
       if (parts.isEmpty() || parts.contains("plan")) {
         plan();
+      }
+      if (parts.isEmpty() || parts.contains("solutions")) {
+        solutions();
       }
       if (parts.isEmpty() || parts.contains("start-up")) {
         startUp();
@@ -116,6 +119,14 @@ public final class Bench {
         cost.swims() / cost.cold(),
         cost.thousand(),
         cost.evening());
+  }
+
+  private static void solutions() {
+    SolutionCost.Figures cost = new SolutionCost().measure();
+    print(
+        "analyses of a mix on one core: %.0f a second; the same sums and balance alone: %.0f, ratio"
+            + " %.2f; nearest that passes: %.0f a second",
+        cost.analyses(), cost.plain(), cost.plain() / cost.analyses(), cost.nearest());
   }
 
   private static void startUp() throws Exception {

@@ -47,6 +47,9 @@ final class Acidity {
 
     /** How many protons of a molecule are gone, on average. */
     double lost(double ph) {
+      if (constants.length == 1) {
+        return 1 / (1 + Math.pow(10, constants[0] - ph));
+      }
       double weight = 1;
       double whole = 1;
       double lost = 0;
@@ -81,17 +84,21 @@ final class Acidity {
     return new BrentSolver(CLOSE).solve(TRIES, acidity::charge, 0, WATER);
   }
 
+  private static double given(double molar, Weak acid, double ph) {
+    return molar == 0 ? 0 : molar * acid.lost(ph);
+  }
+
   /** The charge that would be left over at a pH; it falls as that rises. */
   private double charge(double ph) {
-    double positive = Math.pow(10, -ph) + tris * (1 - TRIS.lost(ph)) + SODIUM_OF_EDTA * edta;
+    double positive = Math.pow(10, -ph) + (tris - given(tris, TRIS, ph)) + SODIUM_OF_EDTA * edta;
     double negative =
         Math.pow(10, ph - WATER)
             + chloride
-            + acetic * ACETIC.lost(ph)
-            + boric * BORIC.lost(ph)
-            + salicylic * SALICYLIC.lost(ph)
-            + citric * CITRIC.lost(ph)
-            + edta * EDTA.lost(ph);
+            + given(acetic, ACETIC, ph)
+            + given(boric, BORIC, ph)
+            + given(salicylic, SALICYLIC, ph)
+            + given(citric, CITRIC, ph)
+            + given(edta, EDTA, ph);
     return positive - negative;
   }
 }

@@ -242,7 +242,9 @@ public record MixAnalysis(
     if (hasOnly(Active.BORIC_ACID) && strength(Active.BORIC_ACID).exceeds(BORIC_PULLS_LOWER)) {
       return " In truth it is up to 1 lower: boric acid grows stronger as it grows dense.";
     }
-    return has(Active.ACETIC_ACID) ? " As much water again would halve the acid and hardly move it." : "";
+    return has(Active.ACETIC_ACID)
+        ? " As much water again would halve the acid and hardly move it."
+        : "";
   }
 
   private Reason keepsWhy(Layer layer) {
