@@ -1492,6 +1492,22 @@ export interface paths {
     patch?: never;
     trace?: never;
   };
+  '/api/recipes': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get: operations['recipes'];
+    put?: never;
+    post?: never;
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
   '/calendar/{token}.ics': {
     parameters: {
       query?: never;
@@ -3450,6 +3466,21 @@ export interface components {
         | 'PLAN_TOGETHER';
       sentence: string;
       title: string;
+    };
+    RecipeCard: {
+      against: string;
+      changes: components['schemas']['Reason'][];
+      favour: string;
+      id: string;
+      name: string;
+      nearest: components['schemas']['RecipePart'][];
+      parts: components['schemas']['RecipePart'][];
+      said: components['schemas']['SuitsAnswer'];
+    };
+    RecipePart: {
+      /** Format: double */
+      amount: number;
+      ingredient: string;
     };
     RegistrationRequest: {
       /** Format: email */
@@ -6771,6 +6802,26 @@ export interface operations {
           [name: string]: unknown;
         };
         content?: never;
+      };
+    };
+  };
+  recipes: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      /** @description OK */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['RecipeCard'][];
+        };
       };
     };
   };

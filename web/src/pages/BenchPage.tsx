@@ -2,6 +2,7 @@ import Alert from '@mui/material/Alert';
 import Box from '@mui/material/Box';
 import Paper from '@mui/material/Paper';
 import Skeleton from '@mui/material/Skeleton';
+import Stack from '@mui/material/Stack';
 import Typography from '@mui/material/Typography';
 import { useState } from 'react';
 import { useSearchParams } from 'react-router';
@@ -18,6 +19,7 @@ import {
   type Ingredient,
   type Pour,
 } from '../solution/pours';
+import { RecipeCards } from '../solution/RecipeCards';
 import { useMix, useShelf } from '../solution/useMix';
 import { WhoseEars } from '../solution/WhoseEars';
 import { Failure } from '../ui/Failure';
@@ -54,38 +56,47 @@ function Bench({ shelf }: { shelf: readonly Ingredient[] }) {
     );
   };
   return (
-    <Box
-      sx={{
-        display: 'grid',
-        gap: 2,
-        gridTemplateColumns: { xs: 'minmax(0, 1fr)', lg: '1.1fr 1fr 1fr' },
-        alignItems: 'start',
-      }}
-    >
-      <Paper variant="outlined" sx={{ p: 2 }}>
-        {request && mix.data && <Glass mix={mix.data} />}
-        <Box sx={{ mt: 2 }}>
-          <PourList pours={pours} shelf={shelf} onChange={pour} />
-        </Box>
-      </Paper>
-      {mix.isError ? (
-        <Alert severity="error">{mix.error.message}</Alert>
-      ) : request && mix.data ? (
-        <>
-          <Paper variant="outlined" sx={{ p: 2 }}>
-            <InIt mix={mix.data} />
-          </Paper>
-          <Paper variant="outlined" sx={{ p: 2 }}>
-            <WhoseEars
-              dogs={mix.data.dogs}
-              request={request}
-              onTake={({ parts }) => pour(poured(parts, pours, shelf))}
-            />
-          </Paper>
-        </>
-      ) : (
-        <Typography color="textSecondary">Pour something: what is in it stands here.</Typography>
-      )}
-    </Box>
+    <Stack spacing={3}>
+      <Box
+        sx={{
+          display: 'grid',
+          gap: 2,
+          gridTemplateColumns: { xs: 'minmax(0, 1fr)', lg: '1.1fr 1fr 1fr' },
+          alignItems: 'start',
+        }}
+      >
+        <Paper variant="outlined" sx={{ p: 2 }}>
+          {request && mix.data && <Glass mix={mix.data} />}
+          <Box sx={{ mt: 2 }}>
+            <PourList pours={pours} shelf={shelf} onChange={pour} />
+          </Box>
+        </Paper>
+        {mix.isError ? (
+          <Alert severity="error">{mix.error.message}</Alert>
+        ) : request && mix.data ? (
+          <>
+            <Paper variant="outlined" sx={{ p: 2 }}>
+              <InIt mix={mix.data} />
+            </Paper>
+            <Paper variant="outlined" sx={{ p: 2 }}>
+              <WhoseEars
+                dogs={mix.data.dogs}
+                request={request}
+                onTake={({ parts }) => pour(poured(parts, pours, shelf))}
+              />
+            </Paper>
+          </>
+        ) : (
+          <Typography color="textSecondary">Pour something: what is in it stands here.</Typography>
+        )}
+      </Box>
+      <RecipeCards
+        shelf={shelf}
+        onPour={(parts) => {
+          pour(poured(parts, [], shelf));
+          window.scrollTo({ top: 0 });
+        }}
+      />
+    </Stack>
   );
 }

@@ -1,6 +1,4 @@
-import type { Schemas } from '../api/client';
-
-export type Suits = Schemas['SuitsAnswer']['suits'];
+import type { Suits } from './suits';
 
 const COLOURS: Record<Suits, string> = {
   OK: 'var(--mui-palette-mark-quiet)',

@@ -10,12 +10,12 @@ import { earName, letter, ofSide, type Side } from '../measure/side';
 import { NearestButton } from './NearestButton';
 import type { MixRequest } from './pours';
 import type { NearestMix } from './useMix';
-import { SuitsMark, type Suits } from './SuitsMark';
+import { SUITS_WORDS, type Suits } from './suits';
+import { SuitsMark } from './SuitsMark';
 
 type SuitsDog = Schemas['SuitsDog'];
 type Suitability = Schemas['Suitability'];
 
-const WORD: Record<Suits, string> = { OK: 'OK', CARE: 'with care', NO: 'no' };
 const COLOUR: Record<Suits, string> = {
   OK: 'success.main',
   CARE: 'warning.main',
@@ -107,7 +107,7 @@ function EarButton({
     <ButtonBase
       onClick={onChoose}
       aria-pressed={isShown}
-      aria-label={`${dog.name}, ${earName(side)}: into the ear ${WORD[inEar.suits]}, on the pad ${WORD[onPad.suits]}`}
+      aria-label={`${dog.name}, ${earName(side)}: into the ear ${SUITS_WORDS[inEar.suits]}, on the pad ${SUITS_WORDS[onPad.suits]}`}
       sx={{
         minHeight: 44,
         px: 1,
@@ -145,7 +145,7 @@ function Answer({ heading, answer }: { heading: string; answer: Suitability['inE
       <Typography sx={{ fontWeight: 650 }}>
         {heading}:{' '}
         <Box component="span" sx={{ color: COLOUR[answer.suits] }}>
-          {WORD[answer.suits]}
+          {SUITS_WORDS[answer.suits]}
         </Box>
       </Typography>
       {answer.reasons.map(({ suits, reason }) => (

@@ -16,6 +16,15 @@ export function useShelf() {
   });
 }
 
+/** What the schools mix. */
+export function useRecipes() {
+  return useQuery({
+    queryKey: ['recipes'],
+    staleTime: Infinity,
+    queryFn: () => answered(api.GET('/api/recipes')),
+  });
+}
+
 /** What a mix would be, and whom it suits. */
 export function useMix(request: MixRequest | undefined) {
   const household = useHousehold().id;

@@ -67,6 +67,21 @@ class BenchIT extends InSession {
   }
 
   @Test
+  void aRecipeOfASchoolIsPouredAndWhereTheRulesSpeakAgainstItTheNearest() {
+    try (Person wren = withDog(Person.atDesk(), "")) {
+      Page page = wren.page();
+      page.navigate("/bench");
+      wren.button("Pour it: Diluted vinegar").click();
+      assertThat(wren.region("What is in it")).containsText("acetic acid2.27 %");
+      wren.button("Pour it: Vinegar with coconut oil").click();
+      assertThat(wren.region("What is in it")).containsText("Oil and water part");
+      wren.button("The nearest that suits: Vinegar with coconut oil").click();
+      assertThat(wren.region("What is in it")).containsText("acetic acid2.5 %");
+      assertThat(wren.button("Fen, left ear: into the ear OK, on the pad OK")).isVisible();
+    }
+  }
+
+  @Test
   void whatMustNotMeetIsSaidAndWhatCannotBeIsRefusedByName() {
     try (Person wren = withDog(Person.withPhone(), "")) {
       Page page = wren.page();

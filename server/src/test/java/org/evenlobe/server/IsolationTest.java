@@ -162,6 +162,7 @@ class IsolationTest {
           "GET /api/breeds",
           "GET /api/breeds/cross",
           "GET /api/ingredients",
+          "GET /api/recipes",
           "GET /calendar/{token}.ics",
           "GET /api/invitations/{token}",
           "POST /api/invitations/{token}/accept");

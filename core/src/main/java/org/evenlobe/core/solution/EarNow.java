@@ -36,6 +36,11 @@ public record EarNow(
     boolean lightCoat,
     boolean puppy,
     boolean vetsWord) {
+  /** An ear of which nothing is to be said. */
+  public static final EarNow QUIET =
+      new EarNow(
+          Verdict.LEAVE, MayGoIn.IN_EAR, Grade.NONE, Grade.NONE, Grade.NONE, false, false, false);
+
   private static final int PUPPY_WEEKS = 12;
 
   /** An ear of a dog, as it stands on the last day of its history. */

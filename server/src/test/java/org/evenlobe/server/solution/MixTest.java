@@ -118,6 +118,18 @@ class MixTest {
   }
 
   @Test
+  void theSchoolsHaveCardsWithANearestWhereTheRulesSpeakAgainstThem() {
+    JsonNode cards = owner.get("/api/recipes").json();
+
+    assertThat(cards.size()).isEqualTo(10);
+    for (JsonNode card : cards) {
+      boolean suits = card.at("/said/suits").asString().equals("OK");
+      assertThat(card.at("/changes").isEmpty()).as(card.toString()).isEqualTo(suits);
+      assertThat(card.at("/nearest").isEmpty()).isFalse();
+    }
+  }
+
+  @Test
   void theShelfIsThere() {
     JsonNode shelf = owner.get("/api/ingredients").json();
 

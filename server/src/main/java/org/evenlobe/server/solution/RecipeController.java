@@ -1,0 +1,87 @@
+package org.evenlobe.server.solution;
+
+import java.time.Duration;
+import java.util.List;
+import org.evenlobe.core.rule.Reason;
+import org.evenlobe.core.solution.EarNow;
+import org.evenlobe.core.solution.Ingredient;
+import org.evenlobe.core.solution.Ingredients;
+import org.evenlobe.core.solution.Mix;
+import org.evenlobe.core.solution.MixAnalysis;
+import org.evenlobe.core.solution.Nearest;
+import org.evenlobe.core.solution.Recipe;
+import org.evenlobe.core.solution.Recipes;
+import org.evenlobe.core.solution.Suitability;
+import org.springframework.http.CacheControl;
+import org.springframework.http.ResponseEntity;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.RestController;
+
+/** What the schools mix, and what the rules say of it for a quiet ear. */
+@RestController
+class RecipeController {
+  private final List<RecipeCard> cards;
+
+  RecipeController(Ingredients shelf) {
+    Ingredient water = shelf.find("water").orElseThrow();
+    cards = Recipes.shipped(shelf).stream().map(recipe -> card(recipe, water)).toList();
+  }
+
+  /**
+   * A recipe of a school.
+   *
+   * @param id its id
+   * @param name what it is called
+   * @param parts what is poured together
+   * @param favour what its people say
+   * @param against what its critics say
+   * @param said whether it suits a quiet ear, and why not
+   * @param nearest the nearest that does; the recipe itself where it does
+   * @param changes what is changed in that
+   */
+  record RecipeCard(
+      String id,
+      String name,
+      List<RecipePart> parts,
+      String favour,
+      String against,
+      Suitability.SuitsAnswer said,
+      List<RecipePart> nearest,
+      List<Reason> changes) {}
+
+  /**
+   * So much of an ingredient.
+   *
+   * @param ingredient its id
+   * @param amount mL of a liquid, g of a powder
+   */
+  record RecipePart(String ingredient, double amount) {}
+
+  @GetMapping("/api/recipes")
+  ResponseEntity<List<RecipeCard>> recipes() {
+    return ResponseEntity.ok()
+        .cacheControl(CacheControl.maxAge(Duration.ofHours(1)).cachePrivate())
+        .body(cards);
+  }
+
+  private static RecipeCard card(Recipe recipe, Ingredient water) {
+    Nearest nearest =
+        Nearest.of(recipe.mix(), EarNow.QUIET, false, water)
+            .orElse(new Nearest(new Mix(List.of()), 0, List.of()));
+    return new RecipeCard(
+        recipe.id(),
+        recipe.name(),
+        parts(recipe.mix()),
+        recipe.favour(),
+        recipe.against(),
+        Suitability.ofHomeMix(MixAnalysis.of(recipe.mix()), EarNow.QUIET, false).inEar(),
+        parts(nearest.mix()),
+        nearest.reasons());
+  }
+
+  private static List<RecipePart> parts(Mix mix) {
+    return mix.parts().stream()
+        .map(part -> new RecipePart(part.ingredient().id(), part.amount()))
+        .toList();
+  }
+}

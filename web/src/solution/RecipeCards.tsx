@@ -1,0 +1,106 @@
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import Paper from '@mui/material/Paper';
+import Typography from '@mui/material/Typography';
+import type { Schemas } from '../api/client';
+import type { Ingredient } from './pours';
+import { SUITS_WORDS } from './suits';
+import { SuitsMark } from './SuitsMark';
+import { useRecipes } from './useMix';
+
+type Card = Schemas['RecipeCard'];
+type Parts = Card['parts'];
+
+/** "50 mL White vinegar, 2.2 g Boric acid powder" */
+function partsWords(parts: Parts, shelf: readonly Ingredient[]): string {
+  return parts
+    .map(({ ingredient, amount }) => {
+      const known = shelf.find((one) => one.id === ingredient);
+      return `${amount} ${known?.phase === 'SOLID' ? 'g' : 'mL'} ${known?.name ?? ingredient}`;
+    })
+    .join(', ');
+}
+
+/** What the schools mix, with both sides' arguments and what the rules say of it. */
+export function RecipeCards({
+  shelf,
+  onPour,
+}: {
+  shelf: readonly Ingredient[];
+  onPour: (parts: Parts) => void;
+}) {
+  const recipes = useRecipes();
+  if (!recipes.data) return null;
+  return (
+    <Box component="section" aria-label="What the schools mix">
+      <Typography variant="h2" sx={{ mb: 1 }}>
+        What the schools mix
+      </Typography>
+      <Box
+        component="ul"
+        sx={{
+          display: 'grid',
+          gap: 1.5,
+          gridTemplateColumns: { xs: '1fr', sm: '1fr 1fr', lg: '1fr 1fr 1fr' },
+          p: 0,
+          m: 0,
+        }}
+      >
+        {recipes.data.map((card) => (
+          <RecipeCard key={card.id} card={card} shelf={shelf} onPour={onPour} />
+        ))}
+      </Box>
+    </Box>
+  );
+}
+
+function RecipeCard({
+  card,
+  shelf,
+  onPour,
+}: {
+  card: Card;
+  shelf: readonly Ingredient[];
+  onPour: (parts: Parts) => void;
+}) {
+  const { suits, reasons } = card.said;
+  return (
+    <Paper component="li" variant="outlined" sx={{ p: 2, listStyle: 'none' }}>
+      <Box sx={{ display: 'flex', gap: 1, alignItems: 'center' }}>
+        <SuitsMark suits={suits} into="ear" />
+        <Typography variant="h3">{card.name}</Typography>
+      </Box>
+      <Typography variant="body2" color="textSecondary">
+        In a quiet ear: {SUITS_WORDS[suits]}. {partsWords(card.parts, shelf)}.
+      </Typography>
+      <Typography sx={{ mt: 1 }}>
+        <strong>For it:</strong> {card.favour}.
+      </Typography>
+      <Typography>
+        <strong>Against it:</strong> {card.against}.
+      </Typography>
+      {reasons.map(({ reason }) => (
+        <Typography key={reason.sentence} sx={{ color: 'warning.main' }}>
+          {reason.sentence}
+        </Typography>
+      ))}
+      <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1, mt: 1 }}>
+        <Button
+          variant="outlined"
+          aria-label={`Pour it: ${card.name}`}
+          onClick={() => onPour(card.parts)}
+        >
+          {suits === 'OK' ? 'Pour it' : 'See why not'}
+        </Button>
+        {suits !== 'OK' && card.nearest.length > 0 && (
+          <Button
+            aria-label={`The nearest that suits: ${card.name}`}
+            onClick={() => onPour(card.nearest)}
+          >
+            The nearest that suits
+          </Button>
+        )}
+      </Box>
+    </Paper>
+  );
+}
