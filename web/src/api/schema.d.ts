@@ -3112,13 +3112,8 @@ export interface components {
       weekday?: 'MONDAY' | 'TUESDAY' | 'WEDNESDAY' | 'THURSDAY' | 'FRIDAY' | 'SATURDAY' | 'SUNDAY';
     };
     NearestMix: {
-      parts: components['schemas']['NearestPart'][];
+      parts: components['schemas']['PouredPart'][];
       reasons: components['schemas']['Reason'][];
-    };
-    NearestPart: {
-      /** Format: double */
-      amount: number;
-      ingredient: string;
     };
     Noticed: {
       /** @description mL */
@@ -3287,6 +3282,11 @@ export interface components {
       /** Format: double */
       millilitres?: number;
       step: string;
+    };
+    PouredPart: {
+      /** Format: double */
+      amount: number;
+      ingredient: string;
     };
     PracticeRequest: {
       /** Format: date-time */
@@ -3473,14 +3473,9 @@ export interface components {
       favour: string;
       id: string;
       name: string;
-      nearest: components['schemas']['RecipePart'][];
-      parts: components['schemas']['RecipePart'][];
+      nearest: components['schemas']['PouredPart'][];
+      parts: components['schemas']['PouredPart'][];
       said: components['schemas']['SuitsAnswer'];
-    };
-    RecipePart: {
-      /** Format: double */
-      amount: number;
-      ingredient: string;
     };
     RegistrationRequest: {
       /** Format: email */

@@ -14,6 +14,7 @@ import {
   FIRST,
   poured,
   read,
+  refusedWords,
   requestOf,
   written,
   type Ingredient,
@@ -72,7 +73,7 @@ function Bench({ shelf }: { shelf: readonly Ingredient[] }) {
           </Box>
         </Paper>
         {mix.isError ? (
-          <Alert severity="error">{mix.error.message}</Alert>
+          <Alert severity="error">{refusedWords(mix.error, pours, shelf)}</Alert>
         ) : request && mix.data ? (
           <>
             <Paper variant="outlined" sx={{ p: 2 }}>

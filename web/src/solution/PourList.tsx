@@ -65,6 +65,7 @@ function Line({
   const powder = ingredient?.phase === 'SOLID';
   const label = labelled(ingredient);
   const amount = numberOf(pour.amount);
+  const wrong = pour.amount !== '' && (amount === undefined || amount < 0);
   const strength = numberOf(pour.strength);
   const rough = powder && pour.measure !== 'GRAM';
   return (
@@ -105,7 +106,8 @@ function Line({
           size="small"
           label="Amount"
           value={pour.amount}
-          error={pour.amount !== '' && (amount === undefined || amount < 0)}
+          error={wrong}
+          helperText={wrong ? 'A number, please.' : undefined}
           slotProps={{ htmlInput: { inputMode: 'decimal' }, inputLabel: { shrink: true } }}
           onChange={({ target }) => onChange({ amount: target.value })}
         />

@@ -87,8 +87,9 @@ export function WhoseEars({
   );
 }
 
-function suits({ inEar, onPad }: Suitability): boolean {
-  return inEar.suits === 'OK' && onPad.suits === 'OK';
+/** On the pad: into an ear that may take liquid it is the same, and another takes none whatever is mixed. */
+function suits({ onPad }: Suitability): boolean {
+  return onPad.suits === 'OK';
 }
 
 function EarButton({

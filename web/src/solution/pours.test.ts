@@ -1,5 +1,15 @@
 import { describe, expect, it } from 'vitest';
-import { numberOf, poured, read, requestOf, written, type Ingredient, type Pour } from './pours';
+import { Problem } from '../api/problem';
+import {
+  numberOf,
+  poured,
+  read,
+  refusedWords,
+  requestOf,
+  written,
+  type Ingredient,
+  type Pour,
+} from './pours';
 
 const VINEGAR: Ingredient = {
   id: 'white-vinegar',
@@ -43,6 +53,11 @@ describe('what is poured', () => {
     ['', undefined],
     ['a lot', undefined],
     ['-1', -1],
+    ['1/2', 0.5],
+    ['1 1/2', 1.5],
+    ['½', 0.5],
+    ['2¼', 2.25],
+    ['1/0', undefined],
   ])('takes %o for %o', (text, number) => {
     expect(numberOf(text)).toBe(number);
   });
@@ -64,6 +79,17 @@ describe('what is poured', () => {
       pour({ amount: '60', strength: '7' }),
       pour({ ingredient: 'boric-acid', amount: '0.499', measure: 'GRAM' }),
     ]);
+  });
+
+  it('says which line was refused, in words', () => {
+    const fields = [{ field: 'parts[0].amount', message: 'must be 5 L or 5 kg at most' }];
+    const pours = [pour({ amount: 'some' }), pour({ amount: '9000' })];
+    expect(refusedWords(new Problem(400, 'Nothing was saved', fields), pours, SHELF)).toBe(
+      'Line 2 must be 5 L or 5 kg at most.',
+    );
+    expect(refusedWords(new Problem(0, 'It cannot be reached.'), pours, SHELF)).toBe(
+      'It cannot be reached.',
+    );
   });
 
   it('takes the strength of a label, and of a powder none', () => {

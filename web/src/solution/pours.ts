@@ -1,4 +1,5 @@
 import type { Schemas } from '../api/client';
+import { Problem } from '../api/problem';
 
 export type Ingredient = Schemas['Ingredient'];
 export type MixRequest = Schemas['MixRequest'];
@@ -37,10 +38,39 @@ export function read(said: readonly string[], measures: readonly Measure[]): Pou
   });
 }
 
-/** What is typed as a number; none where it is not one yet. */
+const GLYPHS: Record<string, string> = { '½': ' 1/2', '¼': ' 1/4', '¾': ' 3/4' };
+const FRACTION = /^(?:(\d+) +)?(\d+)\/([1-9]\d*)$/;
+
+/** What is typed as a number, "2,5" and "1 1/2" too; none where it is not one yet. */
 export function numberOf(text: string): number | undefined {
-  const number = Number(text.trim().replace(',', '.'));
-  return text.trim() === '' || !Number.isFinite(number) ? undefined : number;
+  const typed = text.replace(/[½¼¾]/g, (glyph) => GLYPHS[glyph] ?? glyph).trim();
+  const fraction = FRACTION.exec(typed);
+  if (fraction) {
+    const [, whole = '0', part, of] = fraction;
+    return Number(whole) + Number(part) / Number(of);
+  }
+  const number = Number(typed.replace(',', '.'));
+  return typed === '' || !Number.isFinite(number) ? undefined : number;
+}
+
+/** Whether a line is asked about: its ingredient is on the shelf, its amount a number. */
+function isSent({ ingredient, amount }: Pour, shelf: readonly Ingredient[]): boolean {
+  return shelf.some((one) => one.id === ingredient) && numberOf(amount) !== undefined;
+}
+
+/** What was refused, by the number of its line; or the sentence where it is of none. */
+export function refusedWords(
+  problem: Error,
+  pours: readonly Pour[],
+  shelf: readonly Ingredient[],
+): string {
+  const sent = pours.flatMap((pour, at) => (isSent(pour, shelf) ? [at + 1] : []));
+  const fields = problem instanceof Problem ? problem.fields : [];
+  const lines = fields.flatMap(({ field, message }) => {
+    const at = /^parts\[(\d+)\]/.exec(field)?.[1];
+    return at === undefined ? [] : [`Line ${sent[Number(at)] ?? at} ${message}.`];
+  });
+  return lines.length > 0 ? lines.join(' ') : problem.message;
 }
 
 /** The one active of an ingredient whose strength is on its label. */

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import java.util.function.Predicate;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.evenlobe.core.measure.EarPair;
@@ -46,7 +47,7 @@ final class Kit {
     } else if (does(CleaningMethod.SOAKED_PAD)) {
       things.add("A bowl for the pads");
     }
-    hair().ifPresent(things::add);
+    things.addAll(hair());
     if (setting.ways().swabs() == Swabs.FOLDS_ONLY) {
       things.add("Swabs, for the folds only");
     }
@@ -87,16 +88,19 @@ final class Kit {
     return order.stream().anyMatch(side -> tasks.get(side).method().equals(Optional.of(method)));
   }
 
-  private Optional<String> hair() {
-    return Stream.of(Side.values())
-        .map(before::get)
-        .filter(ear -> ear.hair().isPresent() || toDoFirst(ear.seen()))
-        .findFirst()
-        .map(
-            ear ->
-                ear.hair().equals(Optional.of(HairCare.PLUCK))
-                    ? "Ear powder and a comb"
-                    : "Blunt-tipped scissors and a comb");
+  private List<String> hair() {
+    List<String> tools = new ArrayList<>();
+    if (any(ear -> ear.hair().equals(Optional.of(HairCare.PLUCK)))) {
+      tools.add("Ear powder and a comb");
+    }
+    if (any(ear -> ear.hair().equals(Optional.of(HairCare.TRIM)) || toDoFirst(ear.seen()))) {
+      tools.add("Blunt-tipped scissors and a comb");
+    }
+    return tools;
+  }
+
+  private boolean any(Predicate<EarBefore> ear) {
+    return Stream.of(Side.values()).map(before::get).anyMatch(ear);
   }
 
   private static boolean toDoFirst(EarFinding seen) {

@@ -25,8 +25,8 @@ import org.evenlobe.core.rule.Rule;
  * Lays hair care on days (rule PLAN_HAIR), where the household trims or plucks and hair grows in
  * the canals: so many weeks after it was last trimmed or plucked, for example on 4 May after 9
  * March where it is done every 8 weeks; the first time, so long after the dog joined. What is in a
- * held ear is the vet's, and nothing is plucked from an ear that was not quiet when it was last
- * looked at.
+ * held ear is the vet's, and nothing is plucked from an ear that was red or not quiet when it was
+ * last looked at.
  */
 final class HairSchedule {
   private static final int DAYS_IN_A_WEEK = 7;

@@ -121,7 +121,7 @@ public enum Rule {
   SUITS_PH("Too sour or alkaline", Source.ownValue("pH 2.3 to 9; a healthy canal is about 6")),
   SUITS_PH_UNKNOWN("pH not known", Source.ownValue("acid whose sourness nobody can tell")),
   SUITS_DYE("Dye", Source.ownValue("it stains, and is restricted in places")),
-  SUITS_NEVER("Never", Source.ownValue("essential oil and bleach poison and burn")),
+  SUITS_NEVER("Never", Source.ownValue("what poisons, burns or feeds yeast in any ear")),
   SUITS_OIL("Oil on dirt", Source.ownValue("it seals dirt in and hides the skin")),
   SUITS_HOME_MIXED("Home-mixed", Source.ownValue("a mix is for a quiet ear")),
   SUITS_PUPPY("A puppy", Source.ownValue("under 12 weeks nothing but saline")),

@@ -115,6 +115,7 @@ public record Nearest(Mix mix, double changed, List<Reason> reasons) {
     return one.phase() == Phase.OIL
         || one.phase() == Phase.GLYCERINE
         || one.phase() == Phase.GLYCOL
+        || one.whyNot().isPresent()
         || Stream.of(
                 Active.PEROXIDE,
                 Active.DYE,

@@ -253,8 +253,12 @@ public record Suitability(SuitsAnswer onPad, SuitsAnswer inEar) {
                     ? "It stains a light coat for weeks; dyes are restricted in some countries: ask."
                     : "It stains; dyes are restricted in some countries: ask."));
       }
-      if (mix.has(Active.ESSENTIAL_OIL) || mix.has(Active.BLEACH)) {
-        add(no(Rule.SUITS_NEVER, "Essential oil and bleach do not belong into any ear."));
+      for (Part part : mix.mix().parts()) {
+        Ingredient one = part.ingredient();
+        if (part.amount() > 0) {
+          one.whyNot()
+              .ifPresent(why -> add(no(Rule.SUITS_NEVER, "%s: %s.".formatted(one.name(), why))));
+        }
       }
       if (mix.oil() > 0 && ear.discharge().number() >= 2) {
         add(care(Rule.SUITS_OIL, "Oil seals dirt in, and hides the skin from the vet."));

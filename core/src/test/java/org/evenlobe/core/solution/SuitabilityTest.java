@@ -25,9 +25,7 @@ import org.junit.jupiter.params.provider.MethodSource;
 
 /** Whether a mix suits an ear. */
 class SuitabilityTest {
-  private static final EarNow QUIET =
-      new EarNow(
-          Verdict.LEAVE, MayGoIn.IN_EAR, Grade.NONE, Grade.NONE, Grade.NONE, false, false, false);
+  private static final EarNow QUIET = EarNow.QUIET;
 
   private static EarNow with(Grade redness, Grade sores, Grade discharge) {
     return new EarNow(
@@ -74,7 +72,9 @@ class SuitabilityTest {
         "povidone-iodine 11, water 89                   | NO   | SUITS_STRONG",
         "propylene-glycol 50, water 50                  | OK   | ",
         "propylene-glycol 51, water 49                  | NO   | SUITS_STRONG",
-        "lemon-juice 100                                | NO   | SUITS_PH",
+        "lemon-juice 1, water 99                        | NO   | SUITS_NEVER",
+        "soap 5, water 95                               | NO   | SUITS_NEVER",
+        "salicylic-acid 1.5, water 75, isopropyl-91 25  | NO   | SUITS_PH",
         "tris-edta 100                                  | OK   | ",
         "gentian-violet 5, water 95                     | CARE | SUITS_DYE",
         "tea-tree-oil 1, olive-oil 99                   | NO   | SUITS_NEVER",
@@ -107,10 +107,10 @@ class SuitabilityTest {
         "NONE     | MILD | witch-hazel 70, water 30                  | OK   | ",
         "NONE     | MILD | peroxide 10, water 90                     | NO   | SUITS_BURNS",
         "NONE     | MILD | white-vinegar 20, water 80                | OK   | ",
-        "NONE     | MILD | lemon-juice 1, water 99                   | OK   | ",
-        "NONE     | MILD | lemon-juice 30, water 70                  | NO   | SUITS_BURNS",
+        "NONE     | MILD | salicylic-acid 0.01, water 100            | OK   | ",
+        "NONE     | MILD | salicylic-acid 0.1, water 100             | NO   | SUITS_BURNS",
         "NONE     | MILD | white-vinegar 10, water 30, glycerine 60  | OK   | ",
-        "NONE     | MILD | lemon-juice 1, water 30, glycerine 69     | NO   | SUITS_BURNS",
+        "NONE     | MILD | salicylic-acid 0.1, water 30, glycerine 70 | NO  | SUITS_BURNS",
         "NONE     | MILD | boric-acid 0.5, water 100                 | NO   | SUITS_BROKEN_SKIN",
         "NONE     | MILD | boric-acid 0.4, water 100                 | OK   | ",
         "NONE     | NONE | boric-acid 2, water 100                   | OK   | ",

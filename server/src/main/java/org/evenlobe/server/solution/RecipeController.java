@@ -2,6 +2,7 @@ package org.evenlobe.server.solution;
 
 import java.time.Duration;
 import java.util.List;
+import java.util.function.Supplier;
 import org.evenlobe.core.rule.Reason;
 import org.evenlobe.core.solution.EarNow;
 import org.evenlobe.core.solution.Ingredient;
@@ -14,17 +15,21 @@ import org.evenlobe.core.solution.Recipes;
 import org.evenlobe.core.solution.Suitability;
 import org.springframework.http.CacheControl;
 import org.springframework.http.ResponseEntity;
+import org.springframework.util.function.SingletonSupplier;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.RestController;
 
 /** What the schools mix, and what the rules say of it for a quiet ear. */
 @RestController
 class RecipeController {
-  private final List<RecipeCard> cards;
+  /** Made when they are first asked for: a start need not wait for them. */
+  private final Supplier<List<RecipeCard>> cards;
 
   RecipeController(Ingredients shelf) {
     Ingredient water = shelf.find("water").orElseThrow();
-    cards = Recipes.shipped(shelf).stream().map(recipe -> card(recipe, water)).toList();
+    cards =
+        SingletonSupplier.of(
+            () -> Recipes.shipped(shelf).stream().map(recipe -> card(recipe, water)).toList());
   }
 
   /**
@@ -42,26 +47,18 @@ class RecipeController {
   record RecipeCard(
       String id,
       String name,
-      List<RecipePart> parts,
+      List<PouredPart> parts,
       String favour,
       String against,
       Suitability.SuitsAnswer said,
-      List<RecipePart> nearest,
+      List<PouredPart> nearest,
       List<Reason> changes) {}
-
-  /**
-   * So much of an ingredient.
-   *
-   * @param ingredient its id
-   * @param amount mL of a liquid, g of a powder
-   */
-  record RecipePart(String ingredient, double amount) {}
 
   @GetMapping("/api/recipes")
   ResponseEntity<List<RecipeCard>> recipes() {
     return ResponseEntity.ok()
         .cacheControl(CacheControl.maxAge(Duration.ofHours(1)).cachePrivate())
-        .body(cards);
+        .body(cards.get());
   }
 
   private static RecipeCard card(Recipe recipe, Ingredient water) {
@@ -71,17 +68,11 @@ class RecipeController {
     return new RecipeCard(
         recipe.id(),
         recipe.name(),
-        parts(recipe.mix()),
+        PouredPart.of(recipe.mix()),
         recipe.favour(),
         recipe.against(),
         Suitability.ofHomeMix(MixAnalysis.of(recipe.mix()), EarNow.QUIET, false).inEar(),
-        parts(nearest.mix()),
+        PouredPart.of(nearest.mix()),
         nearest.reasons());
-  }
-
-  private static List<RecipePart> parts(Mix mix) {
-    return mix.parts().stream()
-        .map(part -> new RecipePart(part.ingredient().id(), part.amount()))
-        .toList();
   }
 }

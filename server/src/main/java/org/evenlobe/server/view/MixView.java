@@ -20,6 +20,7 @@ import org.evenlobe.server.plan.Plans.Standing;
 import org.evenlobe.server.record.FoldedDogs;
 import org.evenlobe.server.record.FoldedDogs.Folded;
 import org.evenlobe.server.solution.MixRequest;
+import org.evenlobe.server.solution.PouredPart;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -109,15 +110,7 @@ class MixView {
    *     would suit
    * @param reasons what was changed
    */
-  record NearestMix(List<NearestPart> parts, List<Reason> reasons) {}
-
-  /**
-   * So much of an ingredient.
-   *
-   * @param ingredient its id
-   * @param amount mL of a liquid, g of a powder
-   */
-  record NearestPart(String ingredient, double amount) {}
+  record NearestMix(List<PouredPart> parts, List<Reason> reasons) {}
 
   /**
    * The nearest recipe that suits an ear of a dog.
@@ -132,13 +125,7 @@ class MixView {
             EarNow.of(history, ear),
             Boolean.TRUE.equals(said.againstYeast()),
             shelf.find(WATER).orElseThrow())
-        .map(
-            found ->
-                new NearestMix(
-                    found.mix().parts().stream()
-                        .map(part -> new NearestPart(part.ingredient().id(), part.amount()))
-                        .toList(),
-                    found.reasons()))
+        .map(found -> new NearestMix(PouredPart.of(found.mix()), found.reasons()))
         .orElse(new NearestMix(List.of(), List.of()));
   }
 
