@@ -198,6 +198,53 @@ class SessionIT extends InSession {
   }
 
   @Test
+  void hairThatIsDueIsNotedInASessionWithoutANetwork() {
+    try (Person wren =
+        withDog(Person.withPhone(), "\"ways\": {\"method\": \"WIPE\", \"hair\": \"TRIM\"}")) {
+      Page page = wren.page();
+      household.checkQuiet(dog);
+      page.navigate("/dogs/" + dog + "/session?ears=RIGHT");
+      wren.button("Begin").click();
+      atStep(wren, "Lay everything out");
+      wren.expectsNoNetwork();
+      page.context().setOffline(true);
+      goOn(wren, 3);
+      atStep(wren, "Trim round the opening of the right ear");
+      page.getByLabel("Note it: trimmed").check();
+      wren.expectAccessible();
+      goOn(wren, 1);
+      press(wren, "w", "Space", "Space", "1", "Space", "Space", "1", "Space");
+      wren.button("Save").click();
+      assertThat(page.getByText("Kept on this device.")).isVisible();
+      page.context().setOffline(false);
+
+      page.getByText("Learned for next time").waitFor();
+      page.navigate("/dogs/" + dog);
+      assertThat(wren.region("Hair")).containsText("trimmed today, right ear, by one of us");
+      assertThat(wren.region("Hair")).containsText("Next: hair care of left ear today");
+    }
+  }
+
+  @Test
+  void hairThatACheckFoundBlockingIsNotedFromIt() {
+    try (Person wren = withDog(Person.withPhone(), "")) {
+      Page page = wren.page();
+      page.navigate("/dogs/" + dog + "/check");
+      lookedAtBoth(wren);
+      wren.button("Something seen in the ear · hearing").click();
+      page.getByText("hair that blocks it").first().click();
+      wren.button("Save").click();
+      wren.atPage("Fen: what the check says");
+      wren.button("Note hair care of Fen").click();
+      wren.button("Save").click();
+
+      page.getByText("Noted: hair of Fen trimmed.").waitFor();
+      page.navigate("/dogs/" + dog);
+      assertThat(wren.region("Hair")).containsText("trimmed today");
+    }
+  }
+
+  @Test
   void aFullCleaningOfAQuietDogIsGoneOnWithAfterAReload() {
     try (Person wren = withDog(Person.withPhone(), "")) {
       Page page = wren.page();
