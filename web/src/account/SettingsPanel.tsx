@@ -12,6 +12,7 @@ import {
   HAIR_SCHOOLS,
   HOURS,
   MEDICINE_SCHOOLS,
+  MIXING_SCHOOLS,
   METHOD_SCHOOLS,
   SCHEDULING_SCHOOLS,
   SWAB_SCHOOLS,
@@ -34,9 +35,9 @@ export function SettingsPanel() {
     values: household.settings,
   });
   const save = useSaveSettings();
-  const [scheduling, method, swabs, wipes, hair, medicineWait] = useWatch({
+  const [scheduling, method, swabs, wipes, hair, medicineWait, mixing] = useWatch({
     control,
-    name: ['scheduling', 'method', 'swabs', 'wipes', 'hair', 'medicineWait'],
+    name: ['scheduling', 'method', 'swabs', 'wipes', 'hair', 'medicineWait', 'mixing'],
   });
   const disabled = household.role !== 'OWNER';
   return (
@@ -148,6 +149,13 @@ export function SettingsPanel() {
                 'Your vet’s word stands above it.',
                 MEDICINE_SCHOOLS,
                 medicineWait,
+              ],
+              [
+                'mixing',
+                'Cleaner',
+                'A home mix is never for an ear that is not quiet.',
+                MIXING_SCHOOLS,
+                mixing,
               ],
             ] as const
           ).map(([name, label, hint, schools, value]) => (

@@ -160,6 +160,23 @@ export const MEDICINE_SCHOOLS: SchoolChoice<Settings['medicineWait']>[] = [
   },
 ];
 
+export const MIXING_SCHOOLS: SchoolChoice<NonNullable<Settings['mixing']>>[] = [
+  {
+    value: 'READY_ONLY',
+    label: 'ready cleaners only (default)',
+    rule: 'No session takes a home mix unless you choose it.',
+    favour: 'What most vets ask for: made, tested and labelled for ears.',
+    against: 'It costs more, and the label does not always say what is in it.',
+  },
+  {
+    value: 'HOME_MIXED',
+    label: 'our own mixes too',
+    rule: 'A mix that suits may be taken, for quiet ears only.',
+    favour: 'Cheap, fresh, and you know what is in it.',
+    against: 'Nobody has tested it, and a slip in measuring ends in an ear.',
+  },
+];
+
 export const FACINGS: Choice<Settings['facing']>[] = [
   { value: 'FRONT', label: 'from in front of the dog' },
   { value: 'BEHIND', label: 'from behind it' },

@@ -3,6 +3,7 @@
 /** The bounds of what may be said, by what it is said of. */
 export const LIMITS = {
   Appointment: { what: { length: 200 } },
+  Batch: { parts: { items: 20 }, recipeVersion: { min: 1 } },
   Capacity: {
     byWeekday: { items: 7, each: { min: 0, max: 50 } },
     counts: { items: 3 },
@@ -36,6 +37,7 @@ export const LIMITS = {
     timesADay: { min: 1, max: 24 },
     weekdays: { items: 7 },
   },
+  Label: { keepsDays: { min: 1, max: 3650 }, ph: { min: 0, max: 14 } },
   Lump: { millimetres: { min: 1, max: 100 } },
   Mix: { parts: { items: 20 } },
   NamedDays: {
@@ -54,6 +56,7 @@ export const LIMITS = {
     step: { length: 60 },
     trail: { items: 120, each: { length: 60 } },
   },
+  Reaction: { ingredient: { length: 40 } },
   Registration: {
     email: { length: 200 },
     household: { length: 80 },
@@ -68,7 +71,12 @@ export const LIMITS = {
     name: { length: 80 },
   },
   Skip: { item: { length: 200 }, reason: { length: 200 } },
-  Supply: { left: { min: 0, max: 10000 }, name: { length: 80 }, size: { min: 1, max: 10000 } },
+  Supply: {
+    left: { min: 0, max: 10000 },
+    name: { length: 80 },
+    price: { min: 0, max: 100000 },
+    size: { min: 1, max: 10000 },
+  },
   Visit: { note: { length: 4000 } },
   Weighing: { weight: { min: 0.1, max: 120 } },
   WhatIf: { fixedDays: { min: 7, max: 60 }, load: { min: 0, max: 4 } },

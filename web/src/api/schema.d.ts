@@ -1028,6 +1028,54 @@ export interface paths {
     patch?: never;
     trace?: never;
   };
+  '/api/households/{household}/reactions/{id}': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get?: never;
+    put: operations['put-reactions'];
+    post?: never;
+    delete: operations['remove-reactions'];
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  '/api/households/{household}/reactions/{id}/versions': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get: operations['versions-reactions'];
+    put?: never;
+    post?: never;
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  '/api/households/{household}/reactions/{id}/versions/{version}/restore': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get?: never;
+    put?: never;
+    post: operations['restore-reactions'];
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
   '/api/households/{household}/seed-looks/{id}': {
     parameters: {
       query?: never;
@@ -1180,6 +1228,22 @@ export interface paths {
       cookie?: never;
     };
     get: operations['stock'];
+    put?: never;
+    post?: never;
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  '/api/households/{household}/stock/compared': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get: operations['compared'];
     put?: never;
     post?: never;
     delete?: never;
@@ -1570,10 +1634,31 @@ export interface components {
       /** Format: date-time */
       sentAt: string;
     };
+    Batch: {
+      /** Format: date */
+      madeOn: string;
+      mix: components['schemas']['Mix'];
+      recipe?: components['schemas']['RecipeVersion'];
+    };
+    BatchRequest: {
+      /** Format: date */
+      madeOn: string;
+      parts: components['schemas']['PartRequest'][];
+      /** Format: uuid */
+      recipe?: string;
+      /** Format: int32 */
+      recipeVersion?: number;
+    };
     Because: {
       reason: components['schemas']['Reason'];
       /** @enum {string} */
       suits: 'OK' | 'CARE' | 'NO';
+    };
+    BottleAtHand: {
+      ears: components['schemas']['EarPairJudged'];
+      supply: components['schemas']['Supply'];
+      /** Format: date */
+      useBy?: string;
     };
     Breed: {
       ears: components['schemas']['EarTraits'];
@@ -1712,6 +1797,13 @@ export interface components {
       left: components['schemas']['EarFindingRequest'];
       right: components['schemas']['EarFindingRequest'];
     };
+    Chosen: {
+      reason: components['schemas']['Reason'];
+      shake: boolean;
+      /** @enum {string} */
+      suits: 'OK' | 'CARE' | 'NO';
+      supply: components['schemas']['Supply'];
+    };
     Clause: {
       all: components['schemas']['Condition'][];
       any: components['schemas']['Condition'][];
@@ -1801,9 +1893,24 @@ export interface components {
       /** @enum {string} */
       method: 'FILL' | 'SOAKED_PAD' | 'SYRINGE' | 'WIPE';
       /** @enum {string} */
+      mixing: 'READY_ONLY' | 'HOME_MIXED';
+      /** @enum {string} */
       swabs: 'NEVER' | 'FOLDS_ONLY';
       /** @enum {string} */
       wipes: 'COTTON_BALLS' | 'GAUZE' | 'COTTON_PADS' | 'SOFT_TISSUE' | 'READY_WIPES';
+    };
+    ComparedBottle: {
+      /** @description percent */
+      alcohol: number;
+      dogs: components['schemas']['SuitsDog'][];
+      /** Format: double */
+      ph?: number;
+      /** Format: double */
+      pricePerUnit?: number;
+      strengths: components['schemas']['InIt'][];
+      supply: components['schemas']['Supply'];
+      /** Format: date */
+      useBy?: string;
     };
     Condition: {
       /** Format: int32 */
@@ -1889,6 +1996,7 @@ export interface components {
       /** Format: date-time */
       picture?: string;
       plan: components['schemas']['DogPlan'];
+      reactions: components['schemas']['ReactionMark'][];
       startsFrom?: components['schemas']['EarPairEarFinding'];
       /** Format: int32 */
       version: number;
@@ -1921,6 +2029,7 @@ export interface components {
       handling: components['schemas']['Handling'];
       life: components['schemas']['Life'];
       lightCoat: boolean;
+      litter?: components['schemas']['Litter'];
       name: string;
       normal?: string;
       own: components['schemas']['Own'];
@@ -1943,6 +2052,7 @@ export interface components {
       leftOn?: string;
       life: components['schemas']['LifeRequest'];
       lightCoat: boolean;
+      litter?: components['schemas']['LitterRequest'];
       name: string;
       normal?: string;
       reactions?: string;
@@ -2210,6 +2320,10 @@ export interface components {
     EarPairIntervalChange: {
       left: components['schemas']['IntervalChange'];
       right: components['schemas']['IntervalChange'];
+    };
+    EarPairJudged: {
+      left: components['schemas']['Judged'];
+      right: components['schemas']['Judged'];
     };
     EarPairOptionalEarCleaning: {
       left?: components['schemas']['EarCleaning'];
@@ -2563,8 +2677,9 @@ export interface components {
       from: string;
     };
     GuidedSession: {
+      bottles: components['schemas']['BottleAtHand'][];
       canals?: components['schemas']['EarPairCanalGauge'];
-      cleaners: components['schemas']['Supply'][];
+      chosen?: components['schemas']['Chosen'];
       /** Format: uuid */
       dogId: string;
       name: string;
@@ -2777,6 +2892,12 @@ export interface components {
       /** Format: uuid */
       household: string;
     };
+    Judged: {
+      found: {
+        [key: string]: components['schemas']['Suitability'];
+      };
+      now: components['schemas']['Suitability'];
+    };
     KeptVersionAppointmentRequest: {
       /** Format: date-time */
       at: string;
@@ -2909,6 +3030,17 @@ export interface components {
       /** Format: int32 */
       version: number;
     };
+    KeptVersionReactionRequest: {
+      /** Format: date-time */
+      at: string;
+      by: string;
+      /** Format: date */
+      day?: string;
+      restorable: boolean;
+      said?: components['schemas']['ReactionRequest'];
+      /** Format: int32 */
+      version: number;
+    };
     KeptVersionSeedLookRequest: {
       /** Format: date-time */
       at: string;
@@ -2975,6 +3107,26 @@ export interface components {
       /** Format: int32 */
       version: number;
     };
+    Label: {
+      actives: {
+        [key: string]: number;
+      };
+      forDogs?: boolean;
+      /** Format: int32 */
+      keepsDays?: number;
+      /** Format: double */
+      ph?: number;
+    };
+    LabelRequest: {
+      actives?: {
+        [key: string]: number;
+      };
+      forDogs?: boolean;
+      /** Format: int32 */
+      keepsDays?: number;
+      /** Format: double */
+      ph?: number;
+    };
     LearnedInterval: {
       band: components['schemas']['DayBand'];
       /** Format: int32 */
@@ -3028,6 +3180,18 @@ export interface components {
       dogId: string;
       item: components['schemas']['PlanItem'];
     };
+    Litter: {
+      /** Format: date */
+      from: string;
+      /** Format: date */
+      until?: string;
+    };
+    LitterRequest: {
+      /** Format: date */
+      from: string;
+      /** Format: date */
+      until?: string;
+    };
     LoadFactor: {
       /** Format: double */
       product: number;
@@ -3072,6 +3236,9 @@ export interface components {
       endsOn?: string;
       /** @enum {string} */
       role: 'VIEWER' | 'CARER' | 'OWNER';
+    };
+    Mix: {
+      parts: components['schemas']['Part'][];
     };
     MixPreview: {
       /** @description percent */
@@ -3183,6 +3350,11 @@ export interface components {
       swabs?: 'NEVER' | 'FOLDS_ONLY';
       /** @enum {string} */
       wipes?: 'COTTON_BALLS' | 'GAUZE' | 'COTTON_PADS' | 'SOFT_TISSUE' | 'READY_WIPES';
+    };
+    Part: {
+      /** Format: double */
+      amount: number;
+      ingredient: components['schemas']['Ingredient'];
     };
     PartRequest: {
       /** Format: double */
@@ -3323,6 +3495,37 @@ export interface components {
       step: string;
       trail: string[];
     };
+    Reaction: {
+      /** @enum {string} */
+      ear?: 'RIGHT' | 'LEFT';
+      /** Format: uuid */
+      id: string;
+      ingredient?: string;
+      /** @enum {string} */
+      kind: 'STUNG' | 'REDDER' | 'SWOLLEN' | 'OTHER';
+      moment: components['schemas']['Moment'];
+      /** Format: uuid */
+      supply?: string;
+    };
+    ReactionMark: {
+      reaction: components['schemas']['Reaction'];
+      to: string;
+    };
+    ReactionRequest: {
+      /** Format: date-time */
+      at: string;
+      /** Format: uuid */
+      dogId: string;
+      /** @enum {string} */
+      ear?: 'RIGHT' | 'LEFT';
+      ingredient?: string;
+      /** @enum {string} */
+      kind: 'STUNG' | 'REDDER' | 'SWOLLEN' | 'OTHER';
+      /** Format: uuid */
+      supply?: string;
+      /** @description an IANA zone, such as Europe/Berlin */
+      zone: string;
+    };
     ReadAppointment: {
       /** Format: date */
       on: string;
@@ -3390,6 +3593,7 @@ export interface components {
         | 'TREND_FLARE'
         | 'TREND_BASELINE'
         | 'CLEAN_METHOD'
+        | 'CLEAN_BOTTLE'
         | 'CLEAN_ORDER'
         | 'CLEAN_ROUNDS'
         | 'CLEAN_MASSAGE'
@@ -3425,6 +3629,11 @@ export interface components {
         | 'SUITS_OIL'
         | 'SUITS_HOME_MIXED'
         | 'SUITS_PUPPY'
+        | 'SUITS_USE_BY'
+        | 'SUITS_REACTED'
+        | 'SUITS_LITTER'
+        | 'SUITS_NOT_FOR_DOGS'
+        | 'SUITS_FROM_THE_VET'
         | 'STOCK_PAD'
         | 'PLAN_HOLD'
         | 'PLAN_VET'
@@ -3476,6 +3685,12 @@ export interface components {
       nearest: components['schemas']['PouredPart'][];
       parts: components['schemas']['PouredPart'][];
       said: components['schemas']['SuitsAnswer'];
+    };
+    RecipeVersion: {
+      /** Format: uuid */
+      recipe: string;
+      /** Format: int32 */
+      version: number;
     };
     RegistrationRequest: {
       /** Format: email */
@@ -3596,6 +3811,8 @@ export interface components {
       medicineWait: 'AN_HOUR' | 'AFTER_THE_SHAKE';
       /** @enum {string} */
       method: 'FILL' | 'SOAKED_PAD' | 'SYRINGE' | 'WIPE';
+      /** @enum {string} */
+      mixing?: 'READY_ONLY' | 'HOME_MIXED';
       name: string;
       namedDays?: components['schemas']['NamedDaysRequest'];
       /** @enum {string} */
@@ -3683,12 +3900,15 @@ export interface components {
     StockOutlook: {
       /** Format: double */
       buy: number;
+      /** Format: double */
+      costs?: number;
       /** @enum {string} */
       kind: 'CLEANER' | 'WIPES';
       /** Format: double */
       left: number;
       /** Format: double */
       needed: number;
+      product?: string;
       reasons: components['schemas']['Reason'][];
       /** Format: date */
       runsOutOn?: string;
@@ -3724,6 +3944,7 @@ export interface components {
       name: string;
     };
     Supply: {
+      batch?: components['schemas']['Batch'];
       /** @enum {string} */
       cleaner?: 'DRYING' | 'WAX_DISSOLVING' | 'GENTLE' | 'BUFFERED' | 'ANTISEPTIC' | 'SALINE';
       /** Format: date-time */
@@ -3733,26 +3954,33 @@ export interface components {
       id: string;
       /** @enum {string} */
       kind: 'CLEANER' | 'WIPES';
+      label: components['schemas']['Label'];
       /** Format: double */
       left: number;
       name: string;
       /** Format: date */
       openedOn?: string;
       /** Format: double */
+      price?: number;
+      /** Format: double */
       size: number;
     };
     SupplyRequest: {
+      batch?: components['schemas']['BatchRequest'];
       /** @enum {string} */
       cleaner?: 'DRYING' | 'WAX_DISSOLVING' | 'GENTLE' | 'BUFFERED' | 'ANTISEPTIC' | 'SALINE';
       /** Format: date-time */
       countedAt: string;
       /** @enum {string} */
       kind: 'CLEANER' | 'WIPES';
+      label?: components['schemas']['LabelRequest'];
       /** Format: double */
       left: number;
       name: string;
       /** Format: date */
       openedOn?: string;
+      /** Format: double */
+      price?: number;
       /** Format: double */
       size: number;
     };
@@ -3760,6 +3988,8 @@ export interface components {
       /** Format: double */
       left: number;
       supply: components['schemas']['Supply'];
+      /** Format: date */
+      useBy?: string;
     };
     TableLine: {
       sentence: string;
@@ -3771,6 +4001,7 @@ export interface components {
     Today: {
       agenda: components['schemas']['Line'][];
       dogs: components['schemas']['DogToday'][];
+      expiring: components['schemas']['SupplyRest'][];
       runningOut: components['schemas']['StockOutlook'][];
       /** Format: date */
       today: string;
@@ -5924,6 +6155,108 @@ export interface operations {
       };
     };
   };
+  'put-reactions': {
+    parameters: {
+      query?: never;
+      header?: {
+        'If-None-Match'?: string;
+        'If-Match'?: string;
+      };
+      path: {
+        household: string;
+        id: string;
+      };
+      cookie?: never;
+    };
+    requestBody: {
+      content: {
+        'application/json': components['schemas']['ReactionRequest'];
+      };
+    };
+    responses: {
+      /** @description OK */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['FactAnswer'];
+        };
+      };
+    };
+  };
+  'remove-reactions': {
+    parameters: {
+      query?: never;
+      header?: {
+        'If-Match'?: string;
+      };
+      path: {
+        household: string;
+        id: string;
+      };
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      /** @description OK */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['FactAnswer'];
+        };
+      };
+    };
+  };
+  'versions-reactions': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path: {
+        household: string;
+        id: string;
+      };
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      /** @description OK */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['KeptVersionReactionRequest'][];
+        };
+      };
+    };
+  };
+  'restore-reactions': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path: {
+        household: string;
+        id: string;
+        version: number;
+      };
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      /** @description OK */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['FactAnswer'];
+        };
+      };
+    };
+  };
   'put-seed-looks': {
     parameters: {
       query?: never;
@@ -6223,6 +6556,30 @@ export interface operations {
         };
         content: {
           'application/json': components['schemas']['Stock'];
+        };
+      };
+    };
+  };
+  compared: {
+    parameters: {
+      query: {
+        supply: string[];
+      };
+      header?: never;
+      path: {
+        household: string;
+      };
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      /** @description OK */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['ComparedBottle'][];
         };
       };
     };

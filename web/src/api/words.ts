@@ -153,11 +153,21 @@ export const WORDS = {
     { label: 'cups of 250 mL', value: 'METRIC_CUP' },
     { label: 'imperial fl oz', value: 'IMPERIAL_OUNCE' },
   ],
+  MixSchool: [
+    { label: 'ready cleaners only', value: 'READY_ONLY' },
+    { label: 'our own mixes too, for quiet ears', value: 'HOME_MIXED' },
+  ],
   Odour: [
     { label: 'none', value: 'NONE' },
     { label: 'waxy', value: 'WAXY' },
     { label: 'sweet', value: 'SWEET' },
     { label: 'foul', value: 'FOUL' },
+  ],
+  ReactionKind: [
+    { label: 'it stung', value: 'STUNG' },
+    { label: 'redder the next day', value: 'REDDER' },
+    { label: 'it swelled up', value: 'SWOLLEN' },
+    { label: 'something else', value: 'OTHER' },
   ],
   SeenThing: [
     { label: 'something stuck', value: 'FOREIGN_BODY' },

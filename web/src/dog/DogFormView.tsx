@@ -67,7 +67,9 @@ export function DogFormView({
   const catalogue = useBreeds().data ?? [];
   const [first, second] = form.breeds.map((id) => catalogue.find((breed) => breed.id === id));
 
-  const text = (field: 'name' | 'bornOn' | 'weightToday' | 'eardrumOn' | 'infectedIn') => ({
+  const text = (
+    field: 'name' | 'bornOn' | 'weightToday' | 'eardrumOn' | 'infectedIn' | 'litterUntil',
+  ) => ({
     error: !!formState.errors[field],
     helperText: formState.errors[field]?.message,
   });
@@ -244,6 +246,22 @@ export function DogFormView({
             name="lightCoat"
             label="A light coat: dyes and brown wax stain it"
           />
+          <Stack direction="row" spacing={2}>
+            <TextField
+              label="Pregnant or nursing from"
+              type="date"
+              slotProps={{ inputLabel: { shrink: true } }}
+              helperText="Some cleaners may harm a litter."
+              {...register('litterFrom')}
+            />
+            <TextField
+              label="Until"
+              type="date"
+              slotProps={{ inputLabel: { shrink: true } }}
+              {...text('litterUntil')}
+              {...register('litterUntil')}
+            />
+          </Stack>
           <TextField
             label="Reactions"
             multiline

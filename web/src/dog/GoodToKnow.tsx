@@ -3,6 +3,7 @@ import Box from '@mui/material/Box';
 import Stack from '@mui/material/Stack';
 import Typography from '@mui/material/Typography';
 import type { Schemas } from '../api/client';
+import { dateWithYear } from '../measure/days';
 import { earsName, ofSide, SIDES } from '../measure/side';
 
 /** What is known of the eardrums by the last that was said or seen. */
@@ -15,6 +16,11 @@ function eardrumWords(ears: Schemas['DogPlan']['ears']): string | undefined {
       `not known to be whole, ${earsName(unknown)}: ask your vet to look, at the next visit`,
   ].filter(Boolean);
   return words.length > 0 ? words.join('; ') : undefined;
+}
+
+function litterWords({ from, until }: NonNullable<Schemas['DogProfile']['litter']>): string {
+  const end = until === undefined ? '' : ` to ${dateWithYear(until)}`;
+  return `pregnant or nursing from ${dateWithYear(from)}${end}`;
 }
 
 /** What everybody who handles this dog should know. */
@@ -33,6 +39,7 @@ export function GoodToKnow({
       'Water',
       profile.waterSensitive ? 'trouble follows it: its ears are watched for two weeks' : undefined,
     ],
+    ['Litter', profile.litter && litterWords(profile.litter)],
     ['Coat', profile.lightCoat ? 'light: dyes and brown wax stain it' : undefined],
     ['Eardrums', eardrumWords(ears)],
   ];

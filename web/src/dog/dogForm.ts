@@ -60,6 +60,9 @@ export function dogFormSchema(today: Day, unit: WeightUnit) {
       /** Empty where it was both, or is not known. */
       infectedEar: z.enum(['', 'RIGHT', 'LEFT']),
       lightCoat: z.boolean(),
+      /** When she is pregnant or nurses; empty where she is not. */
+      litterFrom: z.string(),
+      litterUntil: z.string(),
       waterSensitive: z.boolean(),
       eardrum: z.enum(['NEVER_EXAMINED', 'SEEN_INTACT', 'NOT_INTACT']),
       eardrumOn: pastDay,
@@ -120,6 +123,8 @@ export function blankForm(today: Day): DogForm {
     infectedIn: '',
     infectedEar: '',
     lightCoat: false,
+    litterFrom: '',
+    litterUntil: '',
     waterSensitive: false,
     eardrum: 'NEVER_EXAMINED',
     eardrumOn: '',
@@ -164,6 +169,8 @@ export function formOf(dog: Schemas['DogFacts'], leftOn: Day | undefined): DogFo
     infectedIn: profile.life.lastInfection?.month ?? '',
     infectedEar: profile.life.lastInfection?.ear ?? '',
     lightCoat: profile.lightCoat,
+    litterFrom: profile.litter?.from ?? '',
+    litterUntil: profile.litter?.until ?? '',
     waterSensitive: profile.waterSensitive,
     eardrum: profile.eardrum.status,
     eardrumOn: profile.eardrum.on ?? '',
@@ -188,7 +195,8 @@ export function formOf(dog: Schemas['DogFacts'], leftOn: Day | undefined): DogFo
 export function requestOf(form: DogForm, today: Day, unit: WeightUnit): DogRequest {
   const { bornOn, weightToday, leftOn, eardrum, eardrumOn, reactions, normal, ...rest } = form;
   const { bites, needsTwo, held, rung, rungOn, scheduling, fixedDays, ...ofIt } = rest;
-  const { method, swabs, wipes, hair, medicineWait, infectedIn, infectedEar, ...said } = ofIt;
+  const { method, swabs, wipes, hair, medicineWait, infectedIn, infectedEar, ...about } = ofIt;
+  const { litterFrom, litterUntil, ...said } = about;
   const last = form.life.infections !== 'NONE' && infectedIn !== '';
   const ways = { method, swabs, wipes, hair, medicineWait };
   const weighed =
@@ -216,6 +224,9 @@ export function requestOf(form: DogForm, today: Day, unit: WeightUnit): DogReque
       ...(scheduling !== '' && { scheduling }),
       ...(fixedDays !== '' && { fixedDays: Number(fixedDays) }),
     },
+    ...(litterFrom !== '' && {
+      litter: { from: litterFrom, ...(litterUntil !== '' && { until: litterUntil }) },
+    }),
     ...(bornOn !== '' && { bornOn }),
     ...(leftOn !== '' && { leftOn }),
     ...(reactions.trim() !== '' && { reactions: reactions.trim() }),
@@ -226,9 +237,10 @@ export function requestOf(form: DogForm, today: Day, unit: WeightUnit): DogReque
 /** The form's name of a field that the server refused, where it is one that can be typed in. */
 export function formField(
   field: string,
-): 'name' | 'bornOn' | 'weightToday' | 'eardrumOn' | 'infectedIn' | undefined {
+): 'name' | 'bornOn' | 'weightToday' | 'eardrumOn' | 'infectedIn' | 'litterUntil' | undefined {
   if (field === 'name' || field === 'bornOn') return field;
   if (field.startsWith('weights')) return 'weightToday';
+  if (field === 'litter.until') return 'litterUntil';
   if (field === 'life.lastInfection.month') return 'infectedIn';
   return field === 'eardrum.on' ? 'eardrumOn' : undefined;
 }

@@ -8,6 +8,7 @@ import Typography from '@mui/material/Typography';
 import { useMemo } from 'react';
 import { Link as RouterLink, useNavigate, useParams, useSearchParams } from 'react-router';
 import { CleaningLog } from '../cleaning/CleaningLog';
+import { ReactionPanel } from '../stock/ReactionPanel';
 import { HairPanel } from '../cleaning/HairPanel';
 import { TrustLadder } from '../cleaning/TrustLadder';
 import { useMayRecord, useSettings } from '../household/useMe';
@@ -203,6 +204,13 @@ function DogInFullView({ dog: inFull }: { dog: DogInFull }) {
             today={plan.today}
           />
         )}
+        <ReactionPanel
+          dogId={dog.id}
+          name={dog.profile.name}
+          reactions={inFull.reactions}
+          said={dog.profile.reactions}
+          today={plan.today}
+        />
         <AppointmentPanel dogId={dog.id} appointments={inFull.appointments} today={plan.today} />
         {inFull.canals ? (
           <InsideThisEar canals={inFull.canals} />

@@ -8,7 +8,7 @@ import ToggleButton from '@mui/material/ToggleButton';
 import ToggleButtonGroup from '@mui/material/ToggleButtonGroup';
 import Typography from '@mui/material/Typography';
 import { useState } from 'react';
-import { dateWithYear, type Day } from '../measure/days';
+import { dateWithYear, longDate, type Day } from '../measure/days';
 import { Failure } from '../ui/Failure';
 import { Page } from '../ui/Page';
 import { daysOf, monday, type DayRow } from '../plan/days';
@@ -86,6 +86,11 @@ function Month({ today }: { today: Today }) {
       <Box sx={{ '@media print': { display: 'none' } }}>
         {today.unplaced.map((one) => (
           <UnplacedAlert key={one.item} unplaced={one} name={names.get(one.dogId) ?? ''} />
+        ))}
+        {today.expiring.map(({ supply, useBy }) => (
+          <Typography key={supply.id} sx={{ mt: 1 }}>
+            {supply.name}: last day <strong>{useBy === undefined ? '' : longDate(useBy)}</strong>
+          </Typography>
         ))}
         <Typography variant="body2" color="textSecondary" sx={{ mt: 1.5 }}>
           A drop is a cleaning: up for the dog’s right ear, down for its left. A ring is a check,

@@ -11,15 +11,14 @@ import Typography from '@mui/material/Typography';
 import { useState } from 'react';
 import { WORDS } from '../api/words';
 import { useHousehold, useMayRecord } from '../household/useMe';
-import { dateWithYear, inWords, longDate, count } from '../measure/days';
+import { dateWithYear, inWords, longDate, count, shortDate } from '../measure/days';
 import { Failure } from '../ui/Failure';
 import { Page } from '../ui/Page';
-import { shoppingLines } from '../stock/shopping';
+import { Compare } from '../stock/Compare';
+import { productOf, shoppingLines } from '../stock/shopping';
 import { SupplyDialog, type Editing } from '../stock/SupplyDialog';
 import { unitOf } from '../stock/supplyForm';
 import { useStock, type Outlook, type Stock } from '../stock/useStock';
-
-const HEADINGS: Record<Outlook['kind'], string> = { CLEANER: 'Cleaner', WIPES: 'Wipes' };
 
 /** What is in the house, how long it lasts, and what to buy. */
 export function Component() {
@@ -71,14 +70,20 @@ function StockInFull({
       }}
     >
       {stock.kinds.map((kind) => (
-        <Kind key={kind.kind} kind={kind} stock={stock} onEdit={onEdit} />
+        <Product
+          key={`${kind.kind} ${productOf(kind)}`}
+          kind={kind}
+          stock={stock}
+          onEdit={onEdit}
+        />
       ))}
+      <Compare stock={stock} />
       <ShoppingList stock={stock} />
     </Box>
   );
 }
 
-function Kind({
+function Product({
   kind,
   stock,
   onEdit,
@@ -94,10 +99,10 @@ function Kind({
     <Paper
       variant="outlined"
       component="section"
-      aria-label={HEADINGS[kind.kind]}
+      aria-label={productOf(kind)}
       sx={{ p: 2.5, display: 'grid', gap: 1.5 }}
     >
-      <Typography variant="h2">{HEADINGS[kind.kind]}</Typography>
+      <Typography variant="h2">{productOf(kind)}</Typography>
       <Box>
         <Typography sx={{ fontSize: '1.6rem', fontWeight: 700, lineHeight: 1.2 }}>
           {Math.round(kind.left)} {unit} left
@@ -111,7 +116,7 @@ function Kind({
         </Typography>
       </Box>
       <Stack component="ul" sx={{ p: 0, m: 0, gap: 1.25 }}>
-        {kind.supplies.map(({ supply, left }) => (
+        {kind.supplies.map(({ supply, left, useBy }) => (
           <Box
             key={supply.id}
             component="li"
@@ -119,11 +124,26 @@ function Kind({
           >
             <Box sx={{ display: 'flex', columnGap: 1, alignItems: 'center', flexWrap: 'wrap' }}>
               <Box sx={{ flex: { xs: '1 0 100%', sm: 1 }, minWidth: 0 }}>
-                <Typography sx={{ fontWeight: 650 }}>{supply.name}</Typography>
+                <Typography
+                  sx={{ fontWeight: 650 }}
+                  color={useBy && useBy < stock.today ? 'error' : 'textPrimary'}
+                >
+                  {supply.batch
+                    ? `made ${dateWithYear(supply.batch.madeOn)}`
+                    : supply.openedOn
+                      ? `open since ${dateWithYear(supply.openedOn)}`
+                      : 'not opened'}
+                  {useBy &&
+                    (useBy < stock.today
+                      ? `: its last day was ${shortDate(useBy)}, throw it away`
+                      : `, use by ${shortDate(useBy)}`)}
+                </Typography>
                 <Typography variant="body2" color="textSecondary">
                   {[
+                    supply.batch && 'mixed at home',
                     WORDS.CleanerKind.find((one) => one.value === supply.cleaner)?.label,
-                    supply.openedOn ? `open since ${dateWithYear(supply.openedOn)}` : 'not opened',
+                    supply.label.ph !== undefined && `pH ${supply.label.ph}`,
+                    supply.label.forDogs === false && 'not for dogs',
                   ]
                     .filter(Boolean)
                     .join(' · ')}
@@ -150,6 +170,11 @@ function Kind({
           </Box>
         ))}
       </Stack>
+      {kind.costs !== undefined && (
+        <Typography>
+          A cleaning takes {kind.costs.toFixed(2)} of your money’s worth of it.
+        </Typography>
+      )}
       {kind.reasons.map((reason) => (
         <Typography key={reason.rule} variant="body2" color="textSecondary">
           {reason.sentence}

@@ -11,7 +11,8 @@ import { Link as RouterLink, useNavigate } from 'react-router';
 import { EarNow } from '../hold/EarNow';
 import { DogPicture } from '../dog/DogPicture';
 import { OpenDays } from '../exposure/OpenDays';
-import { inWords, longDate, shortDate, type Day } from '../measure/days';
+import { addDays, inWords, longDate, shortDate, type Day } from '../measure/days';
+import { productOf } from '../stock/shopping';
 import { letter, ofSide, SIDES } from '../measure/side';
 import { Failure } from '../ui/Failure';
 import { useKeys, type KeyActions } from '../ui/keys';
@@ -32,6 +33,7 @@ import {
 
 const NAMES_WIDTH = 150;
 const MOST_COMING = 7;
+const SOON_DAYS = 3;
 
 export function Component() {
   const today = useToday();
@@ -136,7 +138,7 @@ function ToDo({ today }: { today: Today }) {
       ))}
       {today.runningOut.map((kind) => (
         <Alert
-          key={kind.kind}
+          key={`${kind.kind} ${kind.product}`}
           severity="warning"
           sx={{ mt: 1.25 }}
           action={
@@ -150,12 +152,24 @@ function ToDo({ today }: { today: Today }) {
             </Button>
           }
         >
-          {kind.kind === 'CLEANER' ? 'Cleaner' : 'Wipes'} for{' '}
-          {kind.sessions === 0 ? 'no more' : kind.sessions} cleaning
+          {productOf(kind)}: enough for {kind.sessions === 0 ? 'no more' : kind.sessions} cleaning
           {kind.sessions === 1 ? '' : 's'}
           {kind.runsOutOn && `, until ${shortDate(kind.runsOutOn)}`}.
         </Alert>
       ))}
+      {today.expiring
+        .filter(({ useBy }) => useBy !== undefined && useBy <= addDays(today.today, SOON_DAYS))
+        .map(({ supply, useBy }) => (
+          <Alert
+            key={supply.id}
+            severity={useBy !== undefined && useBy < today.today ? 'error' : 'warning'}
+            sx={{ mt: 1.25 }}
+          >
+            {useBy !== undefined && useBy < today.today
+              ? `${supply.name} is past its last day: throw it away.`
+              : `${supply.name} keeps until ${useBy === undefined ? '' : longDate(useBy)}.`}
+          </Alert>
+        ))}
       <ComingUp today={today} />
     </Box>
   );

@@ -22,6 +22,7 @@ import {
   unitOf,
   type SupplyForm,
 } from './supplyForm';
+import { LabelFields } from './LabelFields';
 import { useSaveSupply, type Supply } from './useStock';
 import { useRemoveFact } from '../fact/useFact';
 
@@ -44,14 +45,16 @@ export function SupplyDialog({
 }) {
   const [id] = useState(() => supply?.id ?? newId());
   const schema = useMemo(() => supplyFormSchema(today), [today]);
-  const { control, register, handleSubmit, formState } = useForm<SupplyForm>({
+  const form = useForm<SupplyForm>({
     defaultValues: supply ? formOf(supply, left ?? supply.left) : BLANK_SUPPLY,
     resolver: zodResolver(schema),
   });
+  const { control, register, handleSubmit, formState } = form;
+  const isMixed = supply?.batch !== undefined;
   const kind = useWatch({ control, name: 'kind' });
   const save = useSaveSupply(onClose);
   const remove = useRemoveFact('supplies', 'Taken out of the house.', onClose);
-  const text = (field: 'name' | 'size' | 'left' | 'openedOn') => ({
+  const text = (field: 'name' | 'size' | 'left' | 'openedOn' | 'price') => ({
     error: !!formState.errors[field],
     helperText: formState.errors[field]?.message,
     ...register(field),
@@ -62,8 +65,8 @@ export function SupplyDialog({
       <form
         noValidate
         onSubmit={(event) =>
-          void handleSubmit((form) =>
-            save.mutate({ id, version, body: requestOf(form, new Date()) }),
+          void handleSubmit((said) =>
+            save.mutate({ id, version, body: requestOf(said, new Date(), supply) }),
           )(event)
         }
       >
@@ -81,7 +84,7 @@ export function SupplyDialog({
               />
             )}
             <TextField label="Name" autoFocus={!supply} {...text('name')} />
-            {kind === 'CLEANER' && (
+            {kind === 'CLEANER' && !isMixed && (
               <FormChoice
                 control={control}
                 name="cleaner"
@@ -105,12 +108,21 @@ export function SupplyDialog({
                 {...text('left')}
               />
             </Stack>
-            <TextField
-              label="Opened on"
-              type="date"
-              slotProps={{ inputLabel: { shrink: true }, htmlInput: { max: today } }}
-              {...text('openedOn')}
-            />
+            <Stack direction="row" spacing={2}>
+              <TextField
+                label="Opened on"
+                type="date"
+                slotProps={{ inputLabel: { shrink: true }, htmlInput: { max: today } }}
+                {...text('openedOn')}
+              />
+              <TextField
+                label="Price of a full one"
+                type="number"
+                slotProps={{ htmlInput: { inputMode: 'decimal', step: 'any' } }}
+                {...text('price')}
+              />
+            </Stack>
+            {!isMixed && <LabelFields form={form} />}
           </Stack>
         </DialogContent>
         <DialogActions>

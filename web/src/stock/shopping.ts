@@ -4,12 +4,17 @@ import { shortDate } from '../measure/days';
 
 const NAMES: Record<Outlook['kind'], string> = { CLEANER: 'Ear cleaner', WIPES: 'Wipes' };
 
-/** What is missing for the planned cleanings, one line a kind. */
+/** What a product is called; of what is not in the house, what it is. */
+export function productOf({ product, kind }: Outlook): string {
+  return product ?? NAMES[kind];
+}
+
+/** What is missing for the planned cleanings, one line a product. */
 export function shoppingLines(kinds: readonly Outlook[]): string[] {
   return kinds
     .filter((kind) => kind.buy > 0)
     .map((kind) => {
       const by = kind.runsOutOn ? `, before ${shortDate(kind.runsOutOn)}` : '';
-      return `${NAMES[kind.kind]}: ${Math.ceil(kind.buy)} ${unitOf(kind.kind)}${by}`;
+      return `${productOf(kind)}: ${Math.ceil(kind.buy)} ${unitOf(kind.kind)}${by}`;
     });
 }

@@ -33,6 +33,7 @@ describe('the form of a bottle or pack', () => {
       size: 80,
       left: 60,
       countedAt: '2026-11-01T10:00:00Z',
+      label: { actives: {} },
       earlier: [],
     };
     expect(requestOf(formOf(supply, 41.6), NOW)).toEqual({
@@ -41,6 +42,7 @@ describe('the form of a bottle or pack', () => {
       size: 80,
       left: 42,
       countedAt: NOW.toISOString(),
+      label: { actives: {} },
     });
   });
 });

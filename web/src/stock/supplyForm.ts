@@ -3,6 +3,7 @@ import type { Choice } from '../form/choice';
 import type { Day } from '../measure/days';
 import type { Supply, SupplyRequest } from './useStock';
 import { LIMITS } from '../api/limits';
+import { WORDS } from '../api/words';
 
 export const KINDS: Choice<Supply['kind']>[] = [
   { value: 'CLEANER', label: 'a bottle of cleaner' },
@@ -14,15 +15,25 @@ export function unitOf(kind: Supply['kind']): string {
   return kind === 'CLEANER' ? 'mL' : 'wipes';
 }
 
+export type Active = (typeof WORDS.Active)[number]['value'];
+
+const FOR_DOGS = ['YES', 'NO', 'UNSAID'] as const;
+
+export const FOR_DOGS_CHOICES: Choice<(typeof FOR_DOGS)[number]>[] = [
+  { value: 'YES', label: 'for dogs' },
+  { value: 'NO', label: 'not for dogs' },
+  { value: 'UNSAID', label: 'it does not say' },
+];
+
 const { min: LEAST, max: MOST } = LIMITS.Supply.size;
 
-const amount = (least: number) =>
+const within = (least: number, most: number, isNeeded: boolean) =>
   z
     .string()
     .check(
       z.refine(
-        (text) => text !== '' && Number(text) >= least && Number(text) <= MOST,
-        `From ${least} to ${MOST}.`,
+        (text) => (text === '' ? !isNeeded : Number(text) >= least && Number(text) <= most),
+        `From ${least} to ${most}.`,
       ),
     );
 
@@ -38,11 +49,21 @@ export function supplyFormSchema(today: Day) {
           z.maxLength(LIMITS.Supply.name.length, 'Shorter, please.'),
         ),
       cleaner: z.enum(['DRYING', 'WAX_DISSOLVING', 'GENTLE', 'BUFFERED', 'ANTISEPTIC', 'SALINE']),
-      size: amount(LEAST),
-      left: amount(LIMITS.Supply.left.min),
+      size: within(LEAST, MOST, true),
+      left: within(LIMITS.Supply.left.min, MOST, true),
       openedOn: z
         .string()
         .check(z.refine((day) => day === '' || day <= today, 'This day is still to come.')),
+      price: within(LIMITS.Supply.price.min, LIMITS.Supply.price.max, false),
+      keepsDays: within(LIMITS.Label.keepsDays.min, LIMITS.Label.keepsDays.max, false),
+      ph: within(LIMITS.Label.ph.min, LIMITS.Label.ph.max, false),
+      forDogs: z.enum(FOR_DOGS),
+      actives: z.array(
+        z.object({
+          active: z.enum(WORDS.Active.map(({ value }) => value)),
+          percent: within(0, 100, true),
+        }),
+      ),
     })
     .check(
       z.refine((form) => Number(form.left) <= Number(form.size), {
@@ -61,10 +82,18 @@ export const BLANK_SUPPLY: SupplyForm = {
   size: '250',
   left: '250',
   openedOn: '',
+  price: '',
+  keepsDays: '',
+  ph: '',
+  forDogs: 'UNSAID',
+  actives: [],
 };
+
+const text = (number: number | undefined) => (number === undefined ? '' : String(number));
 
 /** The form of one that is known, with what is thought to be left. */
 export function formOf(supply: Supply, left: number): SupplyForm {
+  const { label } = supply;
   return {
     kind: supply.kind,
     name: supply.name,
@@ -72,18 +101,59 @@ export function formOf(supply: Supply, left: number): SupplyForm {
     size: String(supply.size),
     left: String(Math.round(left)),
     openedOn: supply.openedOn ?? '',
+    price: text(supply.price),
+    keepsDays: text(label.keepsDays),
+    ph: text(label.ph),
+    forDogs: label.forDogs === undefined ? 'UNSAID' : label.forDogs ? 'YES' : 'NO',
+    actives: WORDS.Active.flatMap(({ value }) => {
+      const percent = label.actives[value];
+      return percent === undefined ? [] : [{ active: value, percent: String(percent) }];
+    }),
   };
 }
 
-/** What is sent: counted now. */
-export function requestOf(form: SupplyForm, now: Date): SupplyRequest {
+/** What is said of a mix, as it was said. */
+export function batchOf({ batch }: Supply): SupplyRequest['batch'] {
+  return (
+    batch && {
+      madeOn: batch.madeOn,
+      parts: batch.mix.parts.map(({ ingredient, amount }) => ({
+        ingredient: ingredient.id,
+        amount,
+        strengths: ingredient.strengths,
+      })),
+      ...(batch.recipe && {
+        recipe: batch.recipe.recipe,
+        recipeVersion: batch.recipe.version,
+      }),
+    }
+  );
+}
+
+function labelOf(form: SupplyForm): NonNullable<SupplyRequest['label']> {
+  return {
+    actives: Object.fromEntries(
+      form.actives.map(({ active, percent }) => [active, Number(percent)]),
+    ),
+    ...(form.ph !== '' && { ph: Number(form.ph) }),
+    ...(form.keepsDays !== '' && { keepsDays: Number(form.keepsDays) }),
+    ...(form.forDogs !== 'UNSAID' && { forDogs: form.forDogs === 'YES' }),
+  };
+}
+
+/** What is sent: counted now; of a known one what the form does not ask stays as it was. */
+export function requestOf(form: SupplyForm, now: Date, known?: Supply): SupplyRequest {
+  const batch = known && batchOf(known);
+  const cleaner = form.kind === 'CLEANER' ? !batch : known?.cleaner !== undefined;
   return {
     kind: form.kind,
     name: form.name.trim(),
-    ...(form.kind === 'CLEANER' && { cleaner: form.cleaner }),
+    ...(cleaner && { cleaner: form.cleaner }),
     size: Number(form.size),
     left: Number(form.left),
     countedAt: now.toISOString(),
     ...(form.openedOn !== '' && { openedOn: form.openedOn }),
+    ...(batch ? { batch } : { label: labelOf(form) }),
+    ...(form.price !== '' && { price: Number(form.price) }),
   };
 }

@@ -20,6 +20,23 @@ export function useStock() {
   });
 }
 
+export type Compared = Schemas['ComparedBottle'];
+
+/** Bottles and packs side by side. */
+export function useCompared(supply: readonly string[]) {
+  const household = useHousehold().id;
+  return useQuery({
+    queryKey: [household, 'compared', supply],
+    enabled: supply.length > 0,
+    queryFn: () =>
+      answered(
+        api.GET('/api/households/{household}/stock/compared', {
+          params: { path: { household }, query: { supply: [...supply] } },
+        }),
+      ),
+  });
+}
+
 /** A bottle or pack, with the version that is corrected; undefined for a new one. */
 export interface Said {
   id: string;

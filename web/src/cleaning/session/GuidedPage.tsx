@@ -34,6 +34,7 @@ import { enqueue, send } from '../../fact/queue';
 import { forgetDraft, forgetDraftOf } from './forgetDraft';
 import { SessionPlayer } from './SessionPlayer';
 import { StartView } from './StartView';
+import { bottlesAfter } from './bottles';
 import { afterCheck, foundIn } from './sessionCheck';
 import { SummaryView } from './SummaryView';
 import { useGuidedSession } from './useGuidedSession';
@@ -140,8 +141,9 @@ export function GuidedPage({ purpose }: { purpose: Purpose }) {
       what: { kind: 'checks', body: request },
     });
     void send(person, forgetDraftOf);
-    const session = afterCheck(guided.session, foundIn(request));
-    const then = { ...guided, session };
+    const found = foundIn(request);
+    const session = afterCheck(guided.session, found);
+    const then = { ...guided, session, bottles: bottlesAfter(guided, found) };
     if (session.ending) {
       forgetSession(dog);
       setPhase({ at: 'ended', guided: then, ending: session.ending });
@@ -278,7 +280,17 @@ export function GuidedPage({ purpose }: { purpose: Purpose }) {
         keepHelper(dog, there);
       }}
       onBegin={() =>
-        play(guided, begin(guided.session, { id: newId(), ears, fully, helper, now: new Date() }))
+        play(
+          guided,
+          begin(guided.session, {
+            id: newId(),
+            ears,
+            fully,
+            helper,
+            now: new Date(),
+            ...(purpose === 'CLEANING' && { cleaner: guided.chosen?.supply.id }),
+          }),
+        )
       }
       onResume={() => {
         if (!draft) return;

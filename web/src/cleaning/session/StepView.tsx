@@ -9,6 +9,7 @@ import type { ReactNode } from 'react';
 import { WORDS } from '../../api/words';
 import { labelOf } from '../../form/choice';
 import { letter, ofSide } from '../../measure/side';
+import { BottleCaution } from './BottleCaution';
 import { BottleField } from './BottleField';
 import { FillGauge } from './FillGauge';
 import { HandledTaps } from './HandledTaps';
@@ -57,7 +58,12 @@ export function StepView({
         alignItems: { md: 'center' },
       }}
     >
-      <Words step={step} />
+      <Box sx={{ display: 'grid', gap: { xs: 0.75, md: 1.5 } }}>
+        <Words step={step} />
+        {step.ear && (pours(step) || step.kind === 'WIPE') && (
+          <BottleCaution guided={guided} cleaner={progress.cleaner} ear={step.ear} onTap={onTap} />
+        )}
+      </Box>
       {besides && <Box sx={{ minHeight: 0, height: '100%' }}>{besides}</Box>}
     </Box>
   );

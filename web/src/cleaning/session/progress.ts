@@ -47,7 +47,14 @@ export function openStep(session: Session, progress: Progress): Step | undefined
 
 export function begin(
   session: Session,
-  asked: { id: string; ears: readonly Side[]; fully: boolean; helper: boolean; now: Date },
+  asked: {
+    id: string;
+    ears: readonly Side[];
+    fully: boolean;
+    helper: boolean;
+    now: Date;
+    cleaner?: string | undefined;
+  },
 ): Progress {
   const first = session.steps[0];
   if (!first) throw new Error('a session without steps cannot begin');
@@ -64,6 +71,7 @@ export function begin(
       trail: [],
       right: NO_TAPS,
       left: NO_TAPS,
+      ...(asked.cleaner !== undefined && { cleaner: asked.cleaner }),
     },
     first,
   );

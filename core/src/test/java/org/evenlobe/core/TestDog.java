@@ -47,11 +47,14 @@ import org.evenlobe.core.record.HowOften;
 import org.evenlobe.core.record.InfectionHistory;
 import org.evenlobe.core.record.Life;
 import org.evenlobe.core.record.LightLook;
+import org.evenlobe.core.record.Litter;
 import org.evenlobe.core.record.Load;
 import org.evenlobe.core.record.Moment;
 import org.evenlobe.core.record.Pin;
 import org.evenlobe.core.record.Practice;
 import org.evenlobe.core.record.Preferences;
+import org.evenlobe.core.record.Reaction;
+import org.evenlobe.core.record.ReactionKind;
 import org.evenlobe.core.record.Rung;
 import org.evenlobe.core.record.SchedulingMode;
 import org.evenlobe.core.record.Season;
@@ -60,6 +63,7 @@ import org.evenlobe.core.record.Skip;
 import org.evenlobe.core.record.Smear;
 import org.evenlobe.core.record.StatedInfection;
 import org.evenlobe.core.record.StruckDay;
+import org.evenlobe.core.record.Supply;
 import org.evenlobe.core.record.VisitRecord;
 import org.evenlobe.core.record.WaterHabit;
 
@@ -81,6 +85,7 @@ public final class TestDog {
   private Preferences.Own own = Preferences.Own.NONE;
   private Handling handling = Handling.UNSAID;
   private boolean waterSensitive;
+  private Optional<Litter> litter = Optional.empty();
 
   public static LocalDate day(int number) {
     return DAY_0.plusDays(number);
@@ -114,6 +119,33 @@ public final class TestDog {
 
   public TestDog eardrum(Eardrum.Status status, int day) {
     eardrum = new Eardrum(status, Optional.of(day(day)));
+    return this;
+  }
+
+  public TestDog litter(int from, int until) {
+    litter = Optional.of(new Litter(day(from), Optional.of(day(until))));
+    return this;
+  }
+
+  /** That an ear reacted to a bottle or a pack. */
+  public TestDog reacted(int day, Supply to) {
+    return reacted(day, Optional.of(to.id()), Optional.empty());
+  }
+
+  /** That an ear reacted to something on the shelf. */
+  public TestDog reacted(int day, String ingredient) {
+    return reacted(day, Optional.empty(), Optional.of(ingredient));
+  }
+
+  private TestDog reacted(int day, Optional<UUID> supply, Optional<String> ingredient) {
+    facts.add(
+        new Reaction(
+            new UUID(31, day),
+            Moment.of(day(day).atTime(LocalTime.of(19, 0)).atZone(ZONE).toInstant(), ZONE),
+            Optional.empty(),
+            ReactionKind.STUNG,
+            supply,
+            ingredient));
     return this;
   }
 
@@ -366,6 +398,7 @@ public final class TestDog {
             new EarTraits(carriage, false, hair, Feathering.NONE),
             new Life(water, Ground.MIXED, Climate.DRY, allergy, infections, lastInfection),
             false,
+            litter,
             waterSensitive,
             eardrum,
             Optional.empty(),

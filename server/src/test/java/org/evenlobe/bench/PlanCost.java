@@ -215,6 +215,7 @@ final class PlanCost {
         new EarTraits(Carriage.DROP, false, CanalHair.NONE, Feathering.NONE),
         new Life(WaterHabit.WEEKLY, Ground.MIXED, Climate.DRY, Allergy.NONE, InfectionHistory.NONE),
         false,
+        Optional.empty(),
         true,
         new Eardrum(Eardrum.Status.NEVER_EXAMINED, Optional.empty()),
         Optional.empty(),

@@ -6,13 +6,13 @@ import org.evenlobe.core.check.MayGoIn;
 import org.evenlobe.core.check.Verdict;
 import org.evenlobe.core.record.Grade;
 import org.evenlobe.core.solution.Active;
-import org.evenlobe.core.solution.EarNow;
 import org.evenlobe.core.solution.Ingredient;
 import org.evenlobe.core.solution.Ingredients;
 import org.evenlobe.core.solution.Mix;
 import org.evenlobe.core.solution.MixAnalysis;
-import org.evenlobe.core.solution.Nearest;
 import org.evenlobe.core.solution.Part;
+import org.evenlobe.core.suit.EarNow;
+import org.evenlobe.core.suit.Nearest;
 
 /** What an analysis of a mix costs on one core, and the nearest that passes. */
 final class SolutionCost {

@@ -105,6 +105,7 @@ class IsolationTest {
             new Endpoint(
                 "POST", household + "/previews/appointments", "{\"ics\": \"no calendar\"}", 403),
             new Endpoint("GET", household + "/stock", "", 200),
+            new Endpoint("GET", household + "/stock/compared?supply=" + dog, "", 200),
             new Endpoint("GET", household + "/stock/shopping-list.csv", "", 200),
             new Endpoint("POST", household + "/previews/interval", Samples.dog(), 200),
             new Endpoint(

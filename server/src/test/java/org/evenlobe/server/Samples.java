@@ -173,6 +173,8 @@ public final class Samples {
           said(dog, then, ", \"expected\": \"%s\", \"on\": \"2026-01-01\"".formatted(dog));
       case "skips" -> skip(dog, then, dog + ":CHECK:1");
       case "pins" -> pin(dog, then, dog + ":CHECK:1", "2026-01-02", "");
+      case "reactions" ->
+          said(dog, then, ", \"kind\": \"STUNG\", \"ingredient\": \"white-vinegar\"");
       case "supplies" -> bottle(250, 100);
       default -> throw new IllegalArgumentException("there is no sample of " + kind);
     };

@@ -1,6 +1,6 @@
 package org.evenlobe.core.check;
 
-import org.evenlobe.core.record.Worded;
+import org.evenlobe.core.measure.Worded;
 
 /** What a check says of an ear; further down is worse. */
 public enum Verdict implements Worded {

@@ -292,6 +292,19 @@ public final class DogHistory {
     return fold.lines.get(side).order().on(today);
   }
 
+  /** The order of a vet to clean an ear, while that has not become worse under it. */
+  public Optional<VetOrder> trustedOrder(Side side) {
+    EarLine line = fold.lines.get(side);
+    boolean worse =
+        isCovered(side)
+            ? verdictNow(side).atLeast(Verdict.STOP)
+            : signNow(side).atLeast(Verdict.STOP) || !line.order().opensUncovered(today);
+    return order(side)
+        .filter(VetOrder::cleans)
+        .filter(order -> !worse)
+        .filter(order -> !line.isHeld(today));
+  }
+
   /** Whether an order covers what an ear shows: a vet has seen what is wrong with it. */
   public boolean isCovered(Side side) {
     return fold.lines.get(side).order().isCovered(today);

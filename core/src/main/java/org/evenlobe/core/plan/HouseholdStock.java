@@ -5,10 +5,12 @@ import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.HashMap;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
+import java.util.stream.Stream;
 import org.evenlobe.core.check.MayGoIn;
 import org.evenlobe.core.cleaning.Habit;
 import org.evenlobe.core.ear.CanalEstimate;
@@ -26,6 +28,7 @@ import org.evenlobe.core.record.Supply;
 import org.evenlobe.core.record.WipeMaterial;
 import org.evenlobe.core.stock.PlannedUse;
 import org.evenlobe.core.stock.StockOutlook;
+import org.evenlobe.core.stock.StockOutlook.SupplyRest;
 import org.evenlobe.core.stock.Stocktaking;
 import org.evenlobe.core.stock.Use;
 
@@ -44,22 +47,34 @@ public final class HouseholdStock {
   private final Map<UUID, Optional<EarPair<CanalEstimate>>> canals = new HashMap<>();
   private final Map<UUID, EarPair<Habit>> habits = new HashMap<>();
   private final PadDraw pad;
+  private final BottleForEar bottles;
+  private final Map<UUID, Supply> byId = new HashMap<>();
 
   private HouseholdStock(
       List<DogRecord> dogs,
       List<DogPlan> plans,
       List<Supply> supplies,
       CleaningWays ways,
-      LocalDate today) {
+      LocalDate today,
+      BottleForEar bottles) {
     this.dogs = dogs;
     this.ways = ways;
     this.today = today;
     plans.forEach(plan -> this.plans.put(plan.dogId(), plan));
     this.pad = pad(supplies);
+    this.bottles = bottles;
+    supplies.forEach(supply -> byId.put(supply.id(), supply));
+  }
+
+  /** Which bottle an ear of a dog is cleaned with next; empty where none suits it. */
+  @FunctionalInterface
+  public interface BottleForEar {
+    /** The bottle's id. */
+    Optional<UUID> of(UUID dog, Side side);
   }
 
   /**
-   * The outlook of each kind.
+   * The outlook of each product, cleaners first; one of each kind at least.
    *
    * @param dogs all whose cleanings took something, those that have left included
    * @param plans of those that are still there
@@ -69,24 +84,58 @@ public final class HouseholdStock {
       List<DogPlan> plans,
       List<Supply> supplies,
       CleaningWays ways,
-      LocalDate today) {
-    HouseholdStock stock = new HouseholdStock(dogs, plans, supplies, ways, today);
-    List<StockOutlook> outlooks = new ArrayList<>();
-    for (Supply.Kind kind : Supply.Kind.values()) {
-      StockOutlook outlook =
-          Stocktaking.outlook(
-              kind,
-              supplies,
-              stock.used(kind, supplies),
-              stock.planned(kind),
-              today,
-              PlanItem.HORIZON_DAYS);
-      outlooks.add(
-          kind == Supply.Kind.CLEANER
-              ? stock.pad.reason().map(outlook::because).orElse(outlook)
-              : outlook);
+      LocalDate today,
+      BottleForEar bottles) {
+    HouseholdStock stock = new HouseholdStock(dogs, plans, supplies, ways, today, bottles);
+    return Stream.of(Supply.Kind.values())
+        .flatMap(kind -> stock.outlooks(kind, supplies).stream())
+        .toList();
+  }
+
+  private List<StockOutlook> outlooks(Supply.Kind kind, List<Supply> supplies) {
+    List<SupplyRest> rests =
+        Stocktaking.rests(
+            supplies.stream().filter(supply -> supply.kind() == kind).toList(),
+            used(kind, supplies));
+    Map<Optional<Supply>, List<SupplyRest>> products = products(rests);
+    Map<Optional<Supply>, List<PlannedUse>> planned = planned(kind, List.copyOf(products.keySet()));
+    return products.entrySet().stream()
+        .map(
+            one ->
+                because(
+                    kind,
+                    Stocktaking.outlook(
+                        kind,
+                        one.getKey().map(Supply::name),
+                        one.getValue(),
+                        planned.getOrDefault(one.getKey(), List.of()),
+                        today,
+                        PlanItem.HORIZON_DAYS)))
+        .toList();
+  }
+
+  private StockOutlook because(Supply.Kind kind, StockOutlook outlook) {
+    return kind == Supply.Kind.CLEANER
+        ? pad.reason().map(outlook::because).orElse(outlook)
+        : outlook;
+  }
+
+  /** Bottles or packs of one name, by the first of them; nothing where there are none. */
+  private static Map<Optional<Supply>, List<SupplyRest>> products(List<SupplyRest> rests) {
+    Map<Optional<Supply>, List<SupplyRest>> products = new LinkedHashMap<>();
+    for (SupplyRest rest : rests) {
+      Optional<Supply> first =
+          products.keySet().stream()
+              .flatMap(Optional::stream)
+              .filter(rest.supply()::isAnother)
+              .findFirst()
+              .or(() -> Optional.of(rest.supply()));
+      products.computeIfAbsent(first, name -> new ArrayList<>()).add(rest);
     }
-    return List.copyOf(outlooks);
+    if (products.isEmpty()) {
+      products.put(Optional.empty(), List.of());
+    }
+    return products;
   }
 
   private PadDraw pad(List<Supply> supplies) {
@@ -158,8 +207,10 @@ public final class HouseholdStock {
         .orElse(0.0);
   }
 
-  private List<PlannedUse> planned(Supply.Kind kind) {
-    List<PlannedUse> uses = new ArrayList<>();
+  /** What the plan takes of each product. */
+  private Map<Optional<Supply>, List<PlannedUse>> planned(
+      Supply.Kind kind, List<Optional<Supply>> products) {
+    Map<Optional<Supply>, List<PlannedUse>> uses = new HashMap<>();
     for (DogRecord dog : dogs) {
       DogPlan plan = plans.get(dog.id());
       if (plan == null) {
@@ -168,18 +219,47 @@ public final class HouseholdStock {
       EarPair<Habit> habit =
           habits.computeIfAbsent(
               dog.id(), id -> EarPair.bySide(side -> Habit.of(dog, side, today)));
+      EarPair<Optional<Supply>> from = EarPair.bySide(side -> from(kind, dog, side, products));
       for (PlanItem item : plan.cleanings()) {
-        double amount = 0;
+        Map<Optional<Supply>, Double> amounts = new HashMap<>();
         for (Side side : item.ears()) {
-          amount += willTake(kind, dog, side, plan.ears().get(side), habit.get(side));
+          double amount = willTake(kind, dog, side, plan.ears().get(side), habit.get(side));
+          amounts.merge(from.get(side), amount, Double::sum);
         }
         LocalDate best = item.window().best();
-        uses.add(new PlannedUse(best.isBefore(today) ? today : best, amount));
+        LocalDate on = best.isBefore(today) ? today : best;
+        amounts.forEach(
+            (product, amount) -> {
+              if (amount > 0) {
+                uses.computeIfAbsent(product, name -> new ArrayList<>())
+                    .add(new PlannedUse(on, amount));
+              }
+            });
       }
     }
-    uses.removeIf(use -> use.amount() == 0);
-    uses.sort(Comparator.comparing(PlannedUse::on));
+    uses.values().forEach(of -> of.sort(Comparator.comparing(PlannedUse::on)));
     return uses;
+  }
+
+  /** The product that an ear takes: what suits it, else the first that is there. */
+  private Optional<Supply> from(
+      Supply.Kind kind, DogRecord dog, Side side, List<Optional<Supply>> products) {
+    if (kind == Supply.Kind.WIPES) {
+      boolean ready = !wets(dog);
+      return products.stream()
+          .min(Comparator.comparing(one -> one.filter(Supply::bringsItsOwn).isPresent() != ready))
+          .orElseThrow();
+    }
+    Optional<UUID> chosen = bottles.of(dog.id(), side);
+    return products.stream()
+        .filter(one -> chosen.filter(id -> isOf(one, id)).isPresent())
+        .findFirst()
+        .orElse(products.get(0));
+  }
+
+  private boolean isOf(Optional<Supply> product, UUID chosen) {
+    Supply other = byId.get(chosen);
+    return other != null && product.filter(other::isAnother).isPresent();
   }
 
   private double willTake(Supply.Kind kind, DogRecord dog, Side side, EarPlan ear, Habit habit) {

@@ -1,5 +1,7 @@
 package org.evenlobe.core.record;
 
+import org.evenlobe.core.measure.Worded;
+
 /** What a ready cleaner does; kinds, never brands. */
 public enum CleanerKind implements Worded {
   /** Mild acid and alcohol. */

@@ -12,6 +12,7 @@ import java.util.Optional;
  * @param wipes what is wiped with
  * @param hair what is done about hair in the canal
  * @param medicineWait how long a medicine waits after a cleaning
+ * @param mixing whether it mixes cleaner for itself
  * @param massageSeconds how long the base is massaged, {@value #SHORTEST_MASSAGE} to {@value
  *     #LONGEST_MASSAGE} s
  */
@@ -21,6 +22,7 @@ public record CleaningWays(
     WipeMaterial wipes,
     HairCare hair,
     MedicineWait medicineWait,
+    MixSchool mixing,
     int massageSeconds) {
   /** The shortest massage, seconds. */
   public static final int SHORTEST_MASSAGE = 15;
@@ -36,6 +38,7 @@ public record CleaningWays(
           WipeMaterial.COTTON_PADS,
           HairCare.LEAVE,
           MedicineWait.AN_HOUR,
+          MixSchool.READY_ONLY,
           30);
 
   public CleaningWays {
@@ -44,6 +47,7 @@ public record CleaningWays(
     Objects.requireNonNull(wipes, "wipes");
     Objects.requireNonNull(hair, "hair");
     Objects.requireNonNull(medicineWait, "medicineWait");
+    Objects.requireNonNull(mixing, "mixing");
     if (massageSeconds < SHORTEST_MASSAGE || massageSeconds > LONGEST_MASSAGE) {
       throw new IllegalArgumentException("15 to 60 s, not " + massageSeconds);
     }
@@ -82,6 +86,7 @@ public record CleaningWays(
         own.wipes().orElse(wipes),
         own.hair().orElse(hair),
         own.medicineWait().orElse(medicineWait),
+        mixing,
         massageSeconds);
   }
 }

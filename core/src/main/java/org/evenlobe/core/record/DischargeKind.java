@@ -1,5 +1,7 @@
 package org.evenlobe.core.record;
 
+import org.evenlobe.core.measure.Worded;
+
 /** What discharge looks like; further down is worse. */
 public enum DischargeKind implements Worded {
   /** No discharge. */

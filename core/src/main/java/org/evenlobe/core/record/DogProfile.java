@@ -18,6 +18,7 @@ import org.evenlobe.core.measure.Weight;
  * @param ears what its ears are like
  * @param life what its life does to them
  * @param lightCoat whether its coat is so light that it stains
+ * @param litter a time in which she is pregnant or nurses, where one was said
  * @param waterSensitive whether ear trouble is known to follow water
  * @param eardrum what a vet saw of its eardrums
  * @param reactions what it has reacted to, in the person's own words
@@ -35,6 +36,7 @@ public record DogProfile(
     EarTraits ears,
     Life life,
     boolean lightCoat,
+    Optional<Litter> litter,
     boolean waterSensitive,
     Eardrum eardrum,
     Optional<String> reactions,
@@ -53,6 +55,7 @@ public record DogProfile(
     weights = weights.stream().sorted(Comparator.comparing(Weighing::on)).toList();
     Objects.requireNonNull(ears, "ears");
     Objects.requireNonNull(life, "life");
+    Objects.requireNonNull(litter, "litter");
     Objects.requireNonNull(eardrum, "eardrum");
     Objects.requireNonNull(handling, "handling");
     Objects.requireNonNull(ways, "ways");

@@ -1,5 +1,7 @@
 package org.evenlobe.core.record;
 
+import org.evenlobe.core.measure.Worded;
+
 /** What may trouble ears a while later. */
 public enum ExposureKind implements Worded {
   /** A swim. */

@@ -1,5 +1,7 @@
 package org.evenlobe.core.record;
 
+import org.evenlobe.core.measure.Worded;
+
 /** How strong a sign is. */
 public enum Grade implements Worded {
   /** 0: not there. */

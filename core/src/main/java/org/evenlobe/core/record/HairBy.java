@@ -1,5 +1,7 @@
 package org.evenlobe.core.record;
 
+import org.evenlobe.core.measure.Worded;
+
 /** Who saw to the hair of an ear. */
 public enum HairBy implements Worded {
   /** Somebody of the household. */

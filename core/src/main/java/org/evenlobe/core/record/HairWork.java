@@ -1,5 +1,7 @@
 package org.evenlobe.core.record;
 
+import org.evenlobe.core.measure.Worded;
+
 /** What was done about the hair of an ear. */
 public enum HairWork implements Worded {
   /** Combed out, loose hair and mats. */

@@ -1,5 +1,7 @@
 package org.evenlobe.core.record;
 
+import org.evenlobe.core.measure.Worded;
+
 /** How a dog took a cleaning or a practice; further down is worse. */
 public enum Handled implements Worded {
   /** Calm all along. */

@@ -1,5 +1,7 @@
 package org.evenlobe.core.record;
 
+import org.evenlobe.core.measure.Worded;
+
 /** What takes hands besides cleanings, where a household says so. */
 public enum Hands implements Worded {
   /** Checks. */

@@ -1,5 +1,7 @@
 package org.evenlobe.core.record;
 
+import org.evenlobe.core.measure.Worded;
+
 /** Where and how a dog is held while its ears are cleaned. */
 public enum HoldWay implements Worded {
   /** On a raised surface that does not slip. */

@@ -1,5 +1,7 @@
 package org.evenlobe.core.record;
 
+import org.evenlobe.core.measure.Worded;
+
 /** That a cleaning hurt an ear: a sign of the ear, never bad temper. Further down is worse. */
 public enum Hurt implements Worded {
   /** The dog flinched. */

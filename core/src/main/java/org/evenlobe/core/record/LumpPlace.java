@@ -1,5 +1,7 @@
 package org.evenlobe.core.record;
 
+import org.evenlobe.core.measure.Worded;
+
 /** Where a lump or wart sits. */
 public enum LumpPlace implements Worded {
   /** On the outside of the flap or its edge. */

@@ -1,5 +1,7 @@
 package org.evenlobe.core.record;
 
+import org.evenlobe.core.measure.Worded;
+
 /** What an ear smells of; further down is worse. */
 public enum Odour implements Worded {
   /** Nothing. */

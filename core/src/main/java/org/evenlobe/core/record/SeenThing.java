@@ -3,6 +3,7 @@ package org.evenlobe.core.record;
 import java.util.Set;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
+import org.evenlobe.core.measure.Worded;
 
 /** Something seen in or at an ear that does not belong there. */
 public enum SeenThing implements Worded {

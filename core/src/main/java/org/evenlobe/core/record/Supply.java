@@ -3,9 +3,11 @@ package org.evenlobe.core.record;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.util.List;
+import java.util.Locale;
 import java.util.Objects;
 import java.util.Optional;
 import java.util.UUID;
+import org.evenlobe.core.solution.MixAnalysis;
 
 /**
  * A bottle or a pack that is in the house.
@@ -15,11 +17,14 @@ import java.util.UUID;
  * @param id its id
  * @param kind what it is
  * @param name what the household calls it
- * @param cleaner what the cleaner does; empty for wipes
+ * @param cleaner what the cleaner does; empty for a mix, and for wipes that do not say
  * @param size how much a full one holds: mL of a cleaner, or a number of wipes
  * @param left how much was left when somebody looked
  * @param countedAt when that was
  * @param openedOn the day it was opened, where it is open
+ * @param label what is printed on it; blank for a mix
+ * @param batch that it was mixed at home, where it was
+ * @param price what a full one costs, in the household's own money
  * @param earlier what was left when somebody looked before, oldest first
  */
 public record Supply(
@@ -31,6 +36,9 @@ public record Supply(
     double left,
     Instant countedAt,
     Optional<LocalDate> openedOn,
+    Label label,
+    Optional<Batch> batch,
+    Optional<Double> price,
     List<Count> earlier) {
 
   /**
@@ -67,9 +75,71 @@ public record Supply(
     Objects.requireNonNull(cleaner, "cleaner");
     Objects.requireNonNull(countedAt, "countedAt");
     Objects.requireNonNull(openedOn, "openedOn");
+    Objects.requireNonNull(label, "label");
+    Objects.requireNonNull(batch, "batch");
+    Objects.requireNonNull(price, "price");
     earlier = List.copyOf(earlier);
     if (!(size > 0 && left >= 0 && left <= size)) {
       throw new IllegalArgumentException("0 to %s left, not %s".formatted(size, left));
     }
+  }
+
+  /** A ready one of which nobody has read the label. */
+  public Supply(
+      UUID id,
+      Kind kind,
+      String name,
+      Optional<CleanerKind> cleaner,
+      double size,
+      double left,
+      Instant countedAt,
+      Optional<LocalDate> openedOn,
+      List<Count> earlier) {
+    this(
+        id,
+        kind,
+        name,
+        cleaner,
+        size,
+        left,
+        countedAt,
+        openedOn,
+        Label.BLANK,
+        Optional.empty(),
+        Optional.empty(),
+        earlier);
+  }
+
+  /** The last day on which it may be used, where one is known. */
+  public Optional<LocalDate> useBy() {
+    return batch
+        .map(Batch::useBy)
+        .or(() -> openedOn.flatMap(day -> label.keepsDays().map(day::plusDays)));
+  }
+
+  /** What is in it: of a mix as it is computed, else as its label says. */
+  public MixAnalysis contents() {
+    return batch
+        .map(mixed -> MixAnalysis.of(mixed.mix()))
+        .orElseGet(() -> MixAnalysis.labelled(name, label.actives(), label.ph()));
+  }
+
+  /** Whether what is wiped with it needs nothing else: a ready wipe brings its own cleaner. */
+  public boolean bringsItsOwn() {
+    return kind == Kind.WIPES && (cleaner.isPresent() || !label.actives().isEmpty());
+  }
+
+  /** Whether it is another of the same product: they have one name. */
+  public boolean isAnother(Supply other) {
+    return id.equals(other.id) || (kind == other.kind && isNamed(other.name));
+  }
+
+  /** Whether that is its name, however it is written. */
+  public boolean isNamed(String said) {
+    return plain(name).equals(plain(said));
+  }
+
+  private static String plain(String said) {
+    return said.strip().replaceAll("\\s+", " ").toLowerCase(Locale.ROOT);
   }
 }

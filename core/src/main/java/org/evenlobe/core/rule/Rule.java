@@ -75,6 +75,9 @@ public enum Rule {
   CLEAN_METHOD(
       "How it is cleaned",
       Source.ownValue("the household's choice, which a verdict can only narrow")),
+  CLEAN_BOTTLE(
+      "Which bottle",
+      Source.ownValue("what suits; the vet's first, after water a drying one, then as last time")),
   CLEAN_ORDER("The better ear first", Source.ownValue("nothing is carried from ear to ear")),
   CLEAN_ROUNDS("Rounds", Source.ownValue("3 at most, 5 with a syringe")),
   CLEAN_MASSAGE(
@@ -125,6 +128,12 @@ public enum Rule {
   SUITS_OIL("Oil on dirt", Source.ownValue("it seals dirt in and hides the skin")),
   SUITS_HOME_MIXED("Home-mixed", Source.ownValue("a mix is for a quiet ear")),
   SUITS_PUPPY("A puppy", Source.ownValue("under 12 weeks nothing but saline")),
+  SUITS_USE_BY("Past its date", Source.ownValue("what has gone off is not used")),
+  SUITS_REACTED("Reacted before", Source.ownValue("what stung once, and what is like it")),
+  SUITS_LITTER(
+      "Pregnant or nursing", Source.ownValue("boric acid, iodine and salicylic acid with care")),
+  SUITS_NOT_FOR_DOGS("Not for dogs", Source.ownValue("what its label says")),
+  SUITS_FROM_THE_VET("From the vet", Source.ownValue("antiseptics are a vet's to give out")),
   STOCK_PAD(
       "What a wipe takes",
       Source.ownValue("2 mL at first; learned from counts of the bottle, 10 wipes strong")),

@@ -1,6 +1,6 @@
 package org.evenlobe.core.solution;
 
-import org.evenlobe.core.record.Worded;
+import org.evenlobe.core.measure.Worded;
 
 /** What acts in a mix. */
 public enum Active implements Worded {

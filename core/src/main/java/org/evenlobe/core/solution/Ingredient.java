@@ -49,7 +49,7 @@ public record Ingredient(
   }
 
   /** Which share of its volume is alcohol. */
-  double alcoholShare() {
+  public double alcoholShare() {
     return (strength(Active.ETHANOL).percent() + strength(Active.ISOPROPYL).percent()) / 100;
   }
 }

@@ -9,6 +9,9 @@ import org.apache.commons.csv.CSVRecord;
 
 /** What may be on the shelf, read from the product's own data file. */
 public final class Ingredients {
+  /** The id of water: what every mix may be thinned with. */
+  public static final String WATER = "water";
+
   private final Map<String, Ingredient> byId;
 
   private Ingredients(Map<String, Ingredient> byId) {
@@ -32,6 +35,11 @@ public final class Ingredients {
   /** The one of that id, if there is one. */
   public Optional<Ingredient> find(String id) {
     return Optional.ofNullable(byId.get(id));
+  }
+
+  /** Water. */
+  public Ingredient water() {
+    return find(WATER).orElseThrow();
   }
 
   private static Ingredient ingredient(CSVRecord row) {

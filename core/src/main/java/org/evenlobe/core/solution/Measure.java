@@ -1,6 +1,6 @@
 package org.evenlobe.core.solution;
 
-import org.evenlobe.core.record.Worded;
+import org.evenlobe.core.measure.Worded;
 
 /**
  * What is measured with in a kitchen. A powder is weighed, or taken by the level spoon through how

@@ -26,12 +26,12 @@ public record Mix(List<Part> parts) {
   }
 
   /** Its volume, mL. */
-  double millilitres() {
+  public double millilitres() {
     return parts.stream().mapToDouble(Part::millilitres).sum();
   }
 
   /** What is in it of an active: grams, of alcohol and the like mL. */
-  double of(Active active) {
+  public double of(Active active) {
     double sum = 0;
     for (Part part : parts) {
       sum += part.of(active);
@@ -40,7 +40,7 @@ public record Mix(List<Part> parts) {
   }
 
   /** Whether there is any of an active in it. */
-  boolean has(Active active) {
+  public boolean has(Active active) {
     return of(active) > 0;
   }
 }

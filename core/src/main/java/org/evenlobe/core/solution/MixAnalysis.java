@@ -38,7 +38,9 @@ public record MixAnalysis(
     List<Clash> clashes,
     int keepsDays,
     List<Reason> reasons) {
-  static final int ROOM = 20;
+  /** Room temperature, °C. */
+  public static final int ROOM = 20;
+
   static final int WARM = 40;
   static final int COLD = 5;
 
@@ -53,7 +55,9 @@ public record MixAnalysis(
   private static final double CRUMB = 1e-9;
 
   public MixAnalysis {
-    strengths = Collections.unmodifiableMap(new EnumMap<>(strengths));
+    Map<Active, Strength> inOrder = new EnumMap<>(Active.class);
+    inOrder.putAll(strengths);
+    strengths = Collections.unmodifiableMap(inOrder);
     clashes = List.copyOf(clashes);
     reasons = List.copyOf(reasons);
   }
@@ -116,6 +120,36 @@ public record MixAnalysis(
         clashes,
         keeps,
         bare.reasons(without, layer));
+  }
+
+  /**
+   * A ready liquid, as its label says; its powders were dissolved where it was made.
+   *
+   * @param name what it is called
+   * @param strengths what acts in it, and how strong
+   * @param ph its pH, where the label says so
+   */
+  public static MixAnalysis labelled(
+      String name, Map<Active, Strength> strengths, Optional<Double> ph) {
+    Ingredient bottle =
+        new Ingredient(name, name, Phase.WATER, strengths, 1, Optional.empty(), Optional.empty());
+    Mix mix = Mix.of(new Part(bottle, HUNDRED));
+    return new MixAnalysis(
+        mix,
+        HUNDRED,
+        0,
+        strengths,
+        Strength.percent(Math.min(HUNDRED, bottle.alcoholShare() * HUNDRED)),
+        ph,
+        dissolved(mix.of(Active.BORIC_ACID)),
+        dissolved(mix.of(Active.SALICYLIC_ACID)),
+        Clash.in(mix, ph),
+        0,
+        List.of());
+  }
+
+  private static Grit dissolved(double grams) {
+    return new Grit(grams, grams, 0, 0, 0);
   }
 
   private static Grit grit(double grams, double most, double warm, double cold) {

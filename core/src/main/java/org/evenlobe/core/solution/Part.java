@@ -34,12 +34,12 @@ public record Part(Ingredient ingredient, double amount) {
   }
 
   /** Its volume in the mix, mL: a powder that dissolves adds none. */
-  double millilitres() {
+  public double millilitres() {
     return ingredient.phase() == Phase.SOLID ? 0 : amount;
   }
 
   /** What is in it of an active: grams, of alcohol and the like mL. */
-  double of(Active active) {
+  public double of(Active active) {
     return ingredient.strength(active).in(amount);
   }
 }

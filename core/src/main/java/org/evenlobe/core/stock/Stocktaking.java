@@ -26,21 +26,20 @@ public final class Stocktaking {
   private Stocktaking() {}
 
   /**
-   * How long a kind lasts.
+   * How long a product lasts.
    *
-   * @param supplies the household's, of any kind
-   * @param used what cleanings took of this kind, in any order
-   * @param planned what planned cleanings will take, earliest first
+   * @param product its name; empty where nothing of the kind is there
+   * @param rests what is left in each bottle or pack of it
+   * @param planned what planned cleanings will take of it, earliest first
    * @param horizonDays how far ahead they are planned
    */
   public static StockOutlook outlook(
       Supply.Kind kind,
-      List<Supply> supplies,
-      List<Use> used,
+      Optional<String> product,
+      List<SupplyRest> rests,
       List<PlannedUse> planned,
       LocalDate today,
       int horizonDays) {
-    List<SupplyRest> rests = rests(supplies.stream().filter(s -> s.kind() == kind).toList(), used);
     double left = rests.stream().mapToDouble(SupplyRest::left).sum();
     double needed = planned.stream().mapToDouble(PlannedUse::amount).sum();
     double rest = left;
@@ -62,19 +61,35 @@ public final class Stocktaking {
     }
     return new StockOutlook(
         kind,
+        product,
         left,
         rests,
         out,
         sessions,
         needed,
         Math.max(0, needed - left),
+        planned.isEmpty() ? Optional.empty() : costs(rests, needed / planned.size()),
         List.of(reason(kind, left, needed, sessions, out, today, horizonDays)));
   }
 
   /** Nothing keeps longer than that anyway. */
   private static final long FAR_DAYS = 3650;
 
-  private static List<SupplyRest> rests(List<Supply> supplies, List<Use> used) {
+  /** What so much of it costs, by the last price that was said. */
+  private static Optional<Double> costs(List<SupplyRest> rests, double amount) {
+    return rests.stream()
+        .map(SupplyRest::supply)
+        .flatMap(supply -> supply.price().map(price -> price / supply.size() * amount).stream())
+        .reduce((earlier, later) -> later);
+  }
+
+  /**
+   * What is left in each.
+   *
+   * @param supplies all of one kind
+   * @param used what cleanings took of that kind, in any order
+   */
+  public static List<SupplyRest> rests(List<Supply> supplies, List<Use> used) {
     List<Supply> inTurn =
         supplies.stream()
             .sorted(
@@ -88,7 +103,7 @@ public final class Stocktaking {
     }
     List<SupplyRest> rests = new ArrayList<>();
     for (int i = 0; i < left.length; i++) {
-      rests.add(new SupplyRest(inTurn.get(i), left[i]));
+      rests.add(new SupplyRest(inTurn.get(i), left[i], inTurn.get(i).useBy()));
     }
     return rests;
   }

@@ -6,6 +6,8 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import java.util.stream.Stream;
+import java.util.function.Function;
 import java.util.stream.Collectors;
 import org.evenlobe.core.check.CheckVerdict;
 import org.evenlobe.core.check.EarVerdict;
@@ -19,6 +21,7 @@ import org.evenlobe.core.record.Allergy;
 import org.evenlobe.core.record.CleaningRecord;
 import org.evenlobe.core.record.DogProfile;
 import org.evenlobe.core.record.DogRecord;
+import org.evenlobe.core.record.Reaction;
 import org.evenlobe.core.rule.Figures;
 
 /**
@@ -45,9 +48,14 @@ public final class CallCards {
    * is held.
    *
    * @param breed what the dog is by breed, where that is known
+   * @param names what a reaction was to, in words
    */
   public static Optional<CallCard> card(
-      DogRecord dog, DogHistory history, Optional<String> breed, LocalDate today) {
+      DogRecord dog,
+      DogHistory history,
+      Optional<String> breed,
+      Function<Reaction, String> names,
+      LocalDate today) {
     Optional<CheckVerdict> verdict = history.latestVerdict();
     if (verdict.isEmpty() || !asksForVet(verdict.get())) {
       return Optional.empty();
@@ -59,6 +67,7 @@ public final class CallCards {
     cards.lumps();
     cards.wentIn();
     cards.known();
+    cards.reactions(names);
     cards.ask();
     return Optional.of(new CallCard(cards.points));
   }
@@ -192,7 +201,24 @@ public final class CallCards {
     if (profile.life().allergy() != Allergy.NONE) {
       say("Allergy", profile.life().allergy().words());
     }
-    profile.reactions().ifPresent(reactions -> say("Has reacted to", reactions));
+  }
+
+  private void reactions(Function<Reaction, String> names) {
+    String told =
+        Stream.concat(
+                dog.profile().reactions().stream(),
+                dog.all(Reaction.class).stream()
+                    .map(
+                        reaction ->
+                            "%s (%s, %s)"
+                                .formatted(
+                                    names.apply(reaction),
+                                    reaction.kind().words(),
+                                    Figures.date(reaction.day()))))
+            .collect(Collectors.joining("; "));
+    if (!told.isEmpty()) {
+      say("Has reacted to", told);
+    }
   }
 
   private static Optional<String> words(EardrumKnown eardrum) {

@@ -33,6 +33,7 @@ import org.evenlobe.core.record.HearingTry;
 import org.evenlobe.core.record.HowOften;
 import org.evenlobe.core.record.Load;
 import org.evenlobe.core.record.MedicineWait;
+import org.evenlobe.core.record.MixSchool;
 import org.evenlobe.core.record.Odour;
 import org.evenlobe.core.record.Rung;
 import org.evenlobe.core.record.Swabs;
@@ -199,7 +200,13 @@ class SessionBuilderTest {
           Optional.empty(),
           helper,
           new CleaningWays(
-              method, Swabs.NEVER, WipeMaterial.GAUZE, HairCare.LEAVE, MedicineWait.AN_HOUR, 30),
+              method,
+              Swabs.NEVER,
+              WipeMaterial.GAUZE,
+              HairCare.LEAVE,
+              MedicineWait.AN_HOUR,
+              MixSchool.READY_ONLY,
+              30),
           new Trust(rung, Optional.<LocalDate>empty(), false, List.of()),
           Optional.empty(),
           checked,

@@ -96,7 +96,7 @@ class LumpLineTest {
     DogHistory history = DogHistory.of(dog.record(), day(7));
 
     assertThat(
-            CallCards.card(dog.record(), history, Optional.empty(), day(7)).orElseThrow().points())
+            CallCards.card(dog.record(), history, Optional.empty(), reaction -> "", day(7)).orElseThrow().points())
         .anyMatch(
             point ->
                 point.about().equals("Lump")

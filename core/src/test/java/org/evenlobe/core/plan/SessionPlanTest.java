@@ -1,6 +1,7 @@
 package org.evenlobe.core.plan;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
 import static org.evenlobe.core.TestDog.day;
 
 import java.time.Instant;
@@ -25,6 +26,7 @@ import org.evenlobe.core.record.DogRecord;
 import org.evenlobe.core.record.EarCleaning;
 import org.evenlobe.core.record.EarCleaning.Noticed;
 import org.evenlobe.core.record.Handled;
+import org.evenlobe.core.record.Label;
 import org.evenlobe.core.record.Load;
 import org.evenlobe.core.record.Moment;
 import org.evenlobe.core.record.Preferences;
@@ -258,7 +260,8 @@ class SessionPlanTest {
               List.of(plan(dog, day)),
               List.of(bottle, pads),
               CleaningWays.DEFAULT,
-              day(day))
+              day(day),
+              (dogId, side) -> Optional.empty())
           .stream()
           .filter(outlook -> outlook.kind() == kind)
           .findFirst()
@@ -298,6 +301,50 @@ class SessionPlanTest {
 
       // two ears, 3 wipes each, 2 mL a wipe
       assertThat(of(Supply.Kind.CLEANER, dog, 6).left()).isEqualTo(88);
+    }
+
+    @Test
+    void eachProductRunsOutByTheEarsThatUseIt() {
+      TestDog dog = new TestDog().quiet(0).cleaned(5, fill(2, 6, 3), Handled.CALM, 400);
+      Supply gentle = supply(Supply.Kind.CLEANER, 100);
+      Supply drying =
+          new Supply(
+              UUID.randomUUID(),
+              Supply.Kind.CLEANER,
+              "Dune",
+              Optional.of(CleanerKind.DRYING),
+              100,
+              50,
+              Instant.from(day(0).atStartOfDay(ZoneOffset.UTC)),
+              Optional.empty(),
+              Label.BLANK,
+              Optional.empty(),
+              Optional.of(20.0),
+              List.of());
+      DogPlan plan = plan(dog, 6);
+      int planned = plan.cleanings().size();
+
+      List<StockOutlook> outlooks =
+          HouseholdStock.outlooks(
+              List.of(dog.record()),
+              List.of(plan),
+              List.of(gentle, drying),
+              CleaningWays.DEFAULT,
+              day(6),
+              (dogId, side) -> Optional.of(side == Side.LEFT ? drying.id() : gentle.id()));
+
+      assertThat(outlooks)
+          .filteredOn(one -> one.kind() == Supply.Kind.CLEANER)
+          .extracting(one -> one.product().orElseThrow() + " " + one.needed() / planned)
+          .containsExactlyInAnyOrder("CLEANER 6.0", "Dune 6.0");
+      assertThat(outlooks)
+          .filteredOn(one -> one.product().equals(Optional.of("Dune")))
+          .singleElement()
+          .satisfies(
+              one ->
+                  assertThat(one.costs().orElseThrow())
+                      .as("6 of 100 mL for 20")
+                      .isCloseTo(1.2, within(1e-9)));
     }
 
     @Test

@@ -3,12 +3,12 @@ package org.evenlobe.core.solution;
 import java.util.Arrays;
 
 /** Mixes written as a line of words, such as "white-vinegar 60, water 60, boric-acid 2". */
-final class Mixes {
-  static final Ingredients SHELF = Ingredients.shipped();
+public final class Mixes {
+  public static final Ingredients SHELF = Ingredients.shipped();
 
   private Mixes() {}
 
-  static Mix mix(String line) {
+  public static Mix mix(String line) {
     return new Mix(
         Arrays.stream(line.split(",", -1))
             .map(String::strip)
@@ -17,7 +17,7 @@ final class Mixes {
             .toList());
   }
 
-  static MixAnalysis analysed(String line) {
+  public static MixAnalysis analysed(String line) {
     return MixAnalysis.of(mix(line));
   }
 }

@@ -35,7 +35,13 @@ class StocktakingTest {
 
   private static StockOutlook outlook(
       List<Supply> supplies, List<Use> used, List<PlannedUse> planned) {
-    return Stocktaking.outlook(Supply.Kind.CLEANER, supplies, used, planned, TODAY, 60);
+    return Stocktaking.outlook(
+        Supply.Kind.CLEANER,
+        Optional.of("bottles"),
+        Stocktaking.rests(supplies, used),
+        planned,
+        TODAY,
+        60);
   }
 
   /** Cleanings of that volume every so many days within the 60. */

@@ -13,7 +13,18 @@ class CallCardTest {
 
   private static Optional<CallCard> card(TestDog dog, int day) {
     return CallCards.card(
-        dog.record(), DogHistory.of(dog.record(), day(day)), Optional.of("Beagle"), day(day));
+        dog.record(), DogHistory.of(dog.record(), day(day)), Optional.of("Beagle"), reaction -> reaction.ingredient().orElseThrow(), day(day));
+  }
+
+  @Test
+  void namesWhatItHasReactedTo() {
+    TestDog dog = new TestDog().check(0, "redness=2", "").reacted(0, "white-vinegar");
+
+    assertThat(card(dog, 0).orElseThrow().points())
+        .filteredOn(point -> point.about().equals("Has reacted to"))
+        .singleElement()
+        .satisfies(
+            point -> assertThat(point.words()).isEqualTo("white-vinegar (it stung, 2 Mar)"));
   }
 
   @Test

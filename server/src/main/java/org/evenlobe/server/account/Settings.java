@@ -20,6 +20,7 @@ import org.evenlobe.core.record.HairCare;
 import org.evenlobe.core.record.HairRhythm;
 import org.evenlobe.core.record.Hands;
 import org.evenlobe.core.record.MedicineWait;
+import org.evenlobe.core.record.MixSchool;
 import org.evenlobe.core.record.NamedDays;
 import org.evenlobe.core.record.Preferences;
 import org.evenlobe.core.record.SchedulingMode;
@@ -72,6 +73,9 @@ public class Settings extends StoredFact<SettingsRequest> {
   @Enumerated(EnumType.STRING)
   private MedicineWait medicineWait;
 
+  @Enumerated(EnumType.STRING)
+  private MixSchool mixing = MixSchool.READY_ONLY;
+
   private int massageSeconds;
 
   @Enumerated(EnumType.STRING)
@@ -116,6 +120,7 @@ public class Settings extends StoredFact<SettingsRequest> {
     hair = said.hair();
     hairWeeks = Optional.ofNullable(said.hairWeeks()).orElse(HairRhythm.DEFAULT.weeks());
     medicineWait = said.medicineWait();
+    mixing = Optional.ofNullable(said.mixing()).orElse(CleaningWays.DEFAULT.mixing());
     massageSeconds =
         Optional.ofNullable(said.massageSeconds()).orElse(CleaningWays.DEFAULT.massageSeconds());
     scheduling = said.scheduling();
@@ -197,7 +202,7 @@ public class Settings extends StoredFact<SettingsRequest> {
 
   /** How it cleans, as the core knows it. */
   public CleaningWays ways() {
-    return new CleaningWays(method, swabs, wipes, hair, medicineWait, massageSeconds);
+    return new CleaningWays(method, swabs, wipes, hair, medicineWait, mixing, massageSeconds);
   }
 
   /** The same as it was said. */
@@ -215,6 +220,7 @@ public class Settings extends StoredFact<SettingsRequest> {
         hair,
         hairWeeks,
         medicineWait,
+        mixing,
         massageSeconds,
         scheduling,
         fixedDays,

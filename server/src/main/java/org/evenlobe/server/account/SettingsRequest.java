@@ -20,6 +20,7 @@ import org.evenlobe.core.record.HairCare;
 import org.evenlobe.core.record.HairRhythm;
 import org.evenlobe.core.record.Hands;
 import org.evenlobe.core.record.MedicineWait;
+import org.evenlobe.core.record.MixSchool;
 import org.evenlobe.core.record.NamedDays;
 import org.evenlobe.core.record.Preferences;
 import org.evenlobe.core.record.SchedulingMode;
@@ -43,6 +44,7 @@ import org.jspecify.annotations.Nullable;
  * @param hair what is done about hair in the canal
  * @param hairWeeks after how many weeks that is done again; 8 where left out
  * @param medicineWait how long a medicine waits after a cleaning
+ * @param mixing whether cleaner is mixed at home; ready ones only where left out
  * @param massageSeconds how long the base is massaged; 30 where left out
  * @param scheduling the school of when to clean
  * @param fixedDays the interval of the school of fixed days
@@ -65,6 +67,7 @@ public record SettingsRequest(
     @NotNull HairCare hair,
     @Nullable @Min(HairRhythm.FEWEST_WEEKS) @Max(HairRhythm.MOST_WEEKS) Integer hairWeeks,
     @NotNull MedicineWait medicineWait,
+    @Nullable MixSchool mixing,
     @Nullable @Min(CleaningWays.SHORTEST_MASSAGE) @Max(CleaningWays.LONGEST_MASSAGE)
         Integer massageSeconds,
     @NotNull SchedulingMode scheduling,
@@ -194,6 +197,7 @@ public record SettingsRequest(
         HairRhythm.DEFAULT.care(),
         HairRhythm.DEFAULT.weeks(),
         CleaningWays.DEFAULT.medicineWait(),
+        CleaningWays.DEFAULT.mixing(),
         CleaningWays.DEFAULT.massageSeconds(),
         Preferences.DEFAULT.scheduling(),
         Preferences.DEFAULT.fixedDays(),

@@ -198,6 +198,7 @@ enum DemoDog {
         ears,
         life,
         this == MARRAM,
+        null,
         this == OTTER,
         eardrum(joinedOn),
         null,

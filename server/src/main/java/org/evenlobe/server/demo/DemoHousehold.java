@@ -8,6 +8,7 @@ import java.time.ZoneId;
 import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import java.util.Set;
 import java.util.UUID;
 import org.evenlobe.core.measure.Volume;
@@ -27,6 +28,7 @@ import org.evenlobe.core.record.Practice;
 import org.evenlobe.core.record.Preferences;
 import org.evenlobe.core.record.Supply;
 import org.evenlobe.core.record.VisitRecord;
+import org.evenlobe.core.solution.Active;
 import org.evenlobe.server.access.CurrentMember;
 import org.evenlobe.server.access.HouseholdDay;
 import org.evenlobe.server.access.Member;
@@ -50,6 +52,7 @@ import org.evenlobe.server.exposure.ExposureRequest;
 import org.evenlobe.server.fact.FactKeeping;
 import org.evenlobe.server.fact.Precondition;
 import org.evenlobe.server.stock.SupplyRequest;
+import org.evenlobe.server.stock.SupplyRequest.LabelRequest;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.boot.ApplicationArguments;
@@ -202,7 +205,10 @@ class DemoHousehold implements ApplicationRunner {
             250.0,
             150.0,
             counted,
-            today.minusDays(40)));
+            today.minusDays(40),
+            new LabelRequest(Map.of(), 6.5, 90, true),
+            null,
+            14.5));
     facts.put(
         id("second bottle"),
         Precondition.isNew(),
@@ -213,12 +219,24 @@ class DemoHousehold implements ApplicationRunner {
             120.0,
             120.0,
             counted,
-            null));
+            null,
+            new LabelRequest(Map.of(Active.ACETIC_ACID, 0.8, Active.ISOPROPYL, 8.0), 3.4, 60, true),
+            null,
+            11.9));
     facts.put(
         id("pads"),
         Precondition.isNew(),
         new SupplyRequest(
-            Supply.Kind.WIPES, "Cotton pads", null, 120.0, 74.0, counted, today.minusDays(30)));
+            Supply.Kind.WIPES,
+            "Cotton pads",
+            null,
+            120.0,
+            74.0,
+            counted,
+            today.minusDays(30),
+            null,
+            null,
+            2.4));
   }
 
   private void swims(DemoDog dog, LocalDate firstDay, LocalDate lastDay) {
@@ -267,6 +285,7 @@ class DemoHousehold implements ApplicationRunner {
             is.hair(),
             is.hairWeeks(),
             is.medicineWait(),
+            is.mixing(),
             is.massageSeconds(),
             is.scheduling(),
             is.fixedDays(),

@@ -26,6 +26,7 @@ import org.evenlobe.core.record.Handling;
 import org.evenlobe.core.record.HoldWay;
 import org.evenlobe.core.record.InfectionHistory;
 import org.evenlobe.core.record.Life;
+import org.evenlobe.core.record.Litter;
 import org.evenlobe.core.record.Preferences;
 import org.evenlobe.core.record.Rung;
 import org.evenlobe.core.record.SchedulingMode;
@@ -85,6 +86,8 @@ public class Dog extends StoredFact<DogRequest> {
   private @Nullable Side infectedEar;
 
   private boolean lightCoat;
+  private @Nullable LocalDate litterFrom;
+  private @Nullable LocalDate litterUntil;
   private boolean waterSensitive;
 
   @Enumerated(EnumType.STRING)
@@ -147,6 +150,8 @@ public class Dog extends StoredFact<DogRequest> {
     infectedBy = said.life().last().map(last -> last.month().atEndOfMonth()).orElse(null);
     infectedEar = said.life().last().flatMap(StatedInfection::ear).orElse(null);
     lightCoat = said.lightCoat();
+    litterFrom = said.litter() == null ? null : said.litter().from();
+    litterUntil = said.litter() == null ? null : said.litter().until();
     waterSensitive = Boolean.TRUE.equals(said.waterSensitive());
     eardrum = said.eardrum().status();
     eardrumOn = said.eardrum().on();
@@ -205,6 +210,8 @@ public class Dog extends StoredFact<DogRequest> {
         new EarTraits(carriage, cropped, canalHair, feathering),
         new Life(water, ground, climate, allergy, infections, lastInfection()),
         lightCoat,
+        Optional.ofNullable(litterFrom)
+            .map(from -> new Litter(from, Optional.ofNullable(litterUntil))),
         waterSensitive,
         new Eardrum(eardrum, Optional.ofNullable(eardrumOn)),
         Optional.ofNullable(reactions),

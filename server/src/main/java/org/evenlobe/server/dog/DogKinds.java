@@ -6,6 +6,7 @@ import org.evenlobe.core.record.Eardrum;
 import org.evenlobe.core.record.SchedulingMode;
 import org.evenlobe.server.access.HouseholdDay;
 import org.evenlobe.server.access.Role;
+import org.evenlobe.server.dog.DogRequest.LitterRequest;
 import org.evenlobe.server.fact.FactKind;
 import org.evenlobe.server.problem.InvalidFields;
 import org.springframework.context.annotation.Bean;
@@ -58,6 +59,11 @@ class DogKinds {
         "must say when it was seen");
     errors.require(
         seen == null || !seen.isAfter(today), "eardrum.on", "must not lie in the future");
+    LitterRequest litter = said.litter();
+    errors.require(
+        litter == null || litter.until() == null || !litter.until().isBefore(litter.from()),
+        "litter.until",
+        "must not lie before its first day");
     errors.require(
         said.ownSchedule().scheduling().map(SchedulingMode::isChosen).orElse(true),
         "schedule.scheduling",

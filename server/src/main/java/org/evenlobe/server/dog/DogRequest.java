@@ -31,6 +31,7 @@ import org.evenlobe.core.record.Handling;
 import org.evenlobe.core.record.HoldWay;
 import org.evenlobe.core.record.InfectionHistory;
 import org.evenlobe.core.record.Life;
+import org.evenlobe.core.record.Litter;
 import org.evenlobe.core.record.MedicineWait;
 import org.evenlobe.core.record.Preferences;
 import org.evenlobe.core.record.Rung;
@@ -57,6 +58,7 @@ import org.jspecify.annotations.Nullable;
  * @param ears what its ears are like
  * @param life what its life does to them
  * @param lightCoat whether its coat is so light that it stains
+ * @param litter from when until when she is pregnant or nurses, where that was said
  * @param waterSensitive whether ear trouble is known to follow water; false where it is left out
  * @param eardrum what a vet saw of its eardrums
  * @param reactions what it has reacted to
@@ -76,6 +78,7 @@ public record DogRequest(
     @NotNull @Valid EarTraitsRequest ears,
     @NotNull @Valid LifeRequest life,
     @NotNull Boolean lightCoat,
+    @Nullable @Valid LitterRequest litter,
     @Nullable Boolean waterSensitive,
     @NotNull @Valid EardrumRequest eardrum,
     @Nullable @Size(max = 1000) String reactions,
@@ -98,6 +101,19 @@ public record DogRequest(
 
     Weighing toCore() {
       return new Weighing(on, new Weight(weight));
+    }
+  }
+
+  /**
+   * A time in which she is pregnant or nurses.
+   *
+   * @param from its first day
+   * @param until its last day; left out while that is not known
+   */
+  public record LitterRequest(@NotNull LocalDate from, @Nullable LocalDate until) {
+
+    Litter toCore() {
+      return new Litter(from, Optional.ofNullable(until));
     }
   }
 
@@ -252,6 +268,7 @@ public record DogRequest(
         ears.toCore(),
         life.toCore(),
         lightCoat,
+        Optional.ofNullable(litter).map(LitterRequest::toCore),
         Boolean.TRUE.equals(waterSensitive),
         eardrum.toCore(),
         Optional.ofNullable(reactions),

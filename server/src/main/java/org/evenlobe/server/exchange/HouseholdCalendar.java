@@ -3,6 +3,7 @@ package org.evenlobe.server.exchange;
 import org.evenlobe.server.access.HouseholdDay;
 import org.evenlobe.server.plan.Plans;
 import org.evenlobe.server.plan.Plans.Standing;
+import org.evenlobe.server.stock.SupplyAnswers;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -10,10 +11,12 @@ import org.springframework.transaction.annotation.Transactional;
 @Service
 class HouseholdCalendar {
   private final Plans plans;
+  private final SupplyAnswers supplies;
   private final HouseholdDay day;
 
-  HouseholdCalendar(Plans plans, HouseholdDay day) {
+  HouseholdCalendar(Plans plans, SupplyAnswers supplies, HouseholdDay day) {
     this.plans = plans;
+    this.supplies = supplies;
     this.day = day;
   }
 
@@ -21,6 +24,10 @@ class HouseholdCalendar {
   @Transactional(readOnly = true)
   public String text() {
     Standing standing = plans.standing();
-    return PlanCalendar.of(plans.planned(standing), standing, day.now());
+    return PlanCalendar.of(
+        plans.planned(standing),
+        supplies.all().stream().map(SupplyAnswers.Kept::supply).toList(),
+        standing,
+        day.now());
   }
 }

@@ -6,6 +6,7 @@ import java.time.LocalDate;
 import java.time.LocalDateTime;
 import java.time.LocalTime;
 import java.time.ZoneId;
+import java.util.Collection;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.stream.Collectors;
@@ -29,6 +30,7 @@ import org.evenlobe.core.plan.DogPlan;
 import org.evenlobe.core.plan.item.PlanItem;
 import org.evenlobe.core.record.Appointment;
 import org.evenlobe.core.record.DogRecord;
+import org.evenlobe.core.record.Supply;
 import org.evenlobe.core.rule.Reason;
 import org.evenlobe.server.plan.Plans.Planned;
 import org.evenlobe.server.plan.Plans.Standing;
@@ -54,7 +56,7 @@ final class PlanCalendar {
     this.now = now;
   }
 
-  static String of(Planned planned, Standing standing, Instant now) {
+  static String of(Planned planned, Collection<Supply> supplies, Standing standing, Instant now) {
     PlanCalendar plan = new PlanCalendar(standing.today(), standing.zone(), now);
     plan.calendar.add(new ProdId("-//Even Lobe//plan//EN"));
     plan.calendar.add(ImmutableVersion.VERSION_2_0);
@@ -63,6 +65,12 @@ final class PlanCalendar {
     planned
         .dogs()
         .forEach(dog -> planned.of(dog.said().id()).ifPresent(its -> plan.add(dog.record(), its)));
+    supplies.forEach(
+        supply ->
+            supply
+                .useBy()
+                .filter(last -> !last.isBefore(plan.today))
+                .ifPresent(last -> plan.calendar.add(plan.event(supply, last))));
     return CalendarLines.folded(plan.calendar.toString());
   }
 
@@ -102,6 +110,18 @@ final class PlanCalendar {
     event.add(
         new Description(
             item.reasons().stream().map(Reason::sentence).collect(Collectors.joining("\n"))));
+    return event;
+  }
+
+  private VEvent event(Supply supply, LocalDate last) {
+    VEvent event = new VEvent(false);
+    event.add(new Uid(supply.id() + ":USE_BY@evenlobe"));
+    event.add(new DtStamp(now));
+    event.add(new DtStart<>(last));
+    event.add(new DtEnd<>(last.plusDays(1)));
+    event.add(new Transp(ImmutableTransp.VALUE_TRANSPARENT));
+    event.add(new Summary(supply.name() + ": its last day"));
+    event.add(new Description("Throw away what is left of it."));
     return event;
   }
 

@@ -4,15 +4,16 @@ import java.time.Duration;
 import java.util.List;
 import java.util.function.Supplier;
 import org.evenlobe.core.rule.Reason;
-import org.evenlobe.core.solution.EarNow;
 import org.evenlobe.core.solution.Ingredient;
 import org.evenlobe.core.solution.Ingredients;
 import org.evenlobe.core.solution.Mix;
 import org.evenlobe.core.solution.MixAnalysis;
-import org.evenlobe.core.solution.Nearest;
 import org.evenlobe.core.solution.Recipe;
 import org.evenlobe.core.solution.Recipes;
-import org.evenlobe.core.solution.Suitability;
+import org.evenlobe.core.suit.EarNow;
+import org.evenlobe.core.suit.Nearest;
+import org.evenlobe.core.suit.Offer;
+import org.evenlobe.core.suit.Suitability;
 import org.springframework.http.CacheControl;
 import org.springframework.http.ResponseEntity;
 import org.springframework.util.function.SingletonSupplier;
@@ -26,7 +27,7 @@ class RecipeController {
   private final Supplier<List<RecipeCard>> cards;
 
   RecipeController(Ingredients shelf) {
-    Ingredient water = shelf.find("water").orElseThrow();
+    Ingredient water = shelf.water();
     cards =
         SingletonSupplier.of(
             () -> Recipes.shipped(shelf).stream().map(recipe -> card(recipe, water)).toList());
@@ -71,7 +72,7 @@ class RecipeController {
         PouredPart.of(recipe.mix()),
         recipe.favour(),
         recipe.against(),
-        Suitability.ofHomeMix(MixAnalysis.of(recipe.mix()), EarNow.QUIET, false).inEar(),
+        Suitability.of(Offer.mixed(MixAnalysis.of(recipe.mix()), false), EarNow.QUIET).inEar(),
         PouredPart.of(nearest.mix()),
         nearest.reasons());
   }

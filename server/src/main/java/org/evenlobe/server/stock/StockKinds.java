@@ -1,18 +1,26 @@
 package org.evenlobe.server.stock;
 
 import java.util.Optional;
+import java.util.UUID;
+import org.evenlobe.core.measure.Side;
+import org.evenlobe.core.record.Reaction;
+import org.evenlobe.core.record.ReactionKind;
+import org.evenlobe.core.solution.Ingredients;
+import org.evenlobe.server.access.CurrentMember;
 import org.evenlobe.server.access.HouseholdDay;
 import org.evenlobe.server.access.Role;
 import org.evenlobe.server.fact.FactKind;
+import org.evenlobe.server.record.DogFactReading;
+import org.evenlobe.server.record.DogFactRules;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
 
-/** What is kept of bottles and packs in the house; what was used from one stays used. */
+/** What is kept of bottles and packs in the house, and of how ears took what is in them. */
 @Configuration
 class StockKinds {
 
   @Bean
-  FactKind<SupplyRequest, StoredSupply> supplyKind(HouseholdDay day) {
+  FactKind<SupplyRequest, StoredSupply> supplyKind(HouseholdDay day, Ingredients shelf) {
     return new FactKind<>(
         "supplies",
         SupplyRequest.class,
@@ -21,6 +29,56 @@ class StockKinds {
         true,
         Role.CARER,
         said -> Optional.empty(),
-        (id, said) -> said.errors(day.latest(), day.today()).throwIfAny());
+        (id, said) -> {
+          said.errors(day.latest(), day.today()).throwIfAny();
+          if (said.batch() != null) {
+            said.batch().toCore(shelf);
+          }
+        });
+  }
+
+  @Bean
+  FactKind<ReactionRequest, StoredReaction> reactionKind(
+      DogFactRules rules, Supplies supplies, Ingredients shelf) {
+    return rules.kind(
+        "reactions",
+        ReactionRequest.class,
+        StoredReaction.class,
+        StoredReaction::new,
+        (id, said, errors) ->
+            errors
+                .require(
+                    (said.supply() == null) != (said.ingredient() == null),
+                    "supply",
+                    "must name a bottle or an ingredient")
+                .require(
+                    said.supply() == null
+                        || supplies.wasThere(CurrentMember.household(), said.supply()),
+                    "supply",
+                    "is not a bottle or pack of this household")
+                .require(
+                    said.ingredient() == null
+                        || (!said.ingredient().equals(Ingredients.WATER)
+                            && shelf.find(said.ingredient()).isPresent()),
+                    "ingredient",
+                    "is not on the shelf"));
+  }
+
+  @Bean
+  DogFactReading<Reaction> reactionReading() {
+    return DogFactReading.together(
+        StoredReaction.class,
+        row ->
+            new Reaction(
+                row.id(),
+                row.moment(),
+                Optional.ofNullable(row.orNull(0, String.class)).map(Side::valueOf),
+                ReactionKind.valueOf(row.text(1)),
+                Optional.ofNullable(row.orNull(2, String.class)).map(UUID::fromString),
+                Optional.ofNullable(row.orNull(3, String.class))),
+        "fact.ear",
+        "fact.kind",
+        "fact.supplyId",
+        "fact.ingredient");
   }
 }

@@ -7,11 +7,19 @@ import jakarta.persistence.Table;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.util.ArrayList;
+import java.util.EnumMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
+import java.util.TreeMap;
 import org.evenlobe.core.record.CleanerKind;
+import org.evenlobe.core.record.Label;
 import org.evenlobe.core.record.Supply;
+import org.evenlobe.core.solution.Active;
+import org.evenlobe.core.solution.Ingredients;
+import org.evenlobe.core.solution.Strength;
 import org.evenlobe.server.fact.StoredFact;
+import org.evenlobe.server.stock.SupplyRequest.LabelRequest;
 import org.hibernate.annotations.JdbcTypeCode;
 import org.hibernate.type.SqlTypes;
 import org.jspecify.annotations.Nullable;
@@ -36,6 +44,17 @@ class StoredSupply extends StoredFact<SupplyRequest> {
   private @Nullable LocalDate openedOn;
 
   @JdbcTypeCode(SqlTypes.JSON)
+  private Map<String, Double> actives = Map.of();
+
+  private @Nullable Double ph;
+  private @Nullable Integer keepsDays;
+  private @Nullable Boolean forDogs;
+  private @Nullable Double price;
+
+  @JdbcTypeCode(SqlTypes.JSON)
+  private @Nullable StoredBatch batch;
+
+  @JdbcTypeCode(SqlTypes.JSON)
   private List<EarlierCount> earlierCounts = List.of();
 
   /** What was left when somebody looked before, as the column holds it. */
@@ -56,6 +75,31 @@ class StoredSupply extends StoredFact<SupplyRequest> {
     amountLeft = said.left();
     countedAt = said.countedAt();
     openedOn = said.openedOn();
+    LabelRequest printed = said.label();
+    actives = printed == null ? Map.of() : texts(printed.actives());
+    ph = printed == null ? null : printed.ph();
+    keepsDays = printed == null ? null : printed.keepsDays();
+    forDogs = printed == null ? null : printed.forDogs();
+    price = said.price();
+    batch = said.batch() == null ? null : StoredBatch.of(said.batch());
+  }
+
+  private static Map<String, Double> texts(@Nullable Map<Active, Double> said) {
+    Map<String, Double> texts = new TreeMap<>();
+    if (said != null) {
+      said.forEach((active, percent) -> texts.put(active.name(), percent));
+    }
+    return texts;
+  }
+
+  private Label label() {
+    Map<Active, Strength> strengths = new EnumMap<>(Active.class);
+    actives.forEach((name, percent) -> strengths.put(Active.valueOf(name), new Strength(percent)));
+    return new Label(
+        strengths,
+        Optional.ofNullable(ph),
+        Optional.ofNullable(keepsDays),
+        Optional.ofNullable(forDogs));
   }
 
   /** The counts before that one, the latest {@value #MOST_COUNTS}. */
@@ -69,7 +113,7 @@ class StoredSupply extends StoredFact<SupplyRequest> {
   }
 
   /** The same as the core knows it. */
-  public Supply toCore() {
+  public Supply toCore(Ingredients shelf) {
     return new Supply(
         id(),
         kind,
@@ -79,6 +123,9 @@ class StoredSupply extends StoredFact<SupplyRequest> {
         amountLeft,
         countedAt,
         Optional.ofNullable(openedOn),
+        label(),
+        Optional.ofNullable(batch).map(mixed -> mixed.toCore(shelf)),
+        Optional.ofNullable(price),
         earlierCounts.stream().map(EarlierCount::toCore).toList());
   }
 }

@@ -10,9 +10,14 @@ import org.springframework.data.repository.Repository;
 /** The bottles and packs of a household. */
 public interface Supplies extends Repository<StoredSupply, FactKey> {
 
-  /** Those that are there, by name. */
-  @Query("from StoredSupply where key.householdId = :household and not gone order by name, key.id")
-  List<StoredSupply> ofHousehold(UUID household);
+  /** Those that are or were there, by name. */
+  @Query("from StoredSupply where key.householdId = :household order by name, key.id")
+  List<StoredSupply> everOf(UUID household);
+
+  /** Whether it is or was in the household. */
+  @Query(
+      "select count(*) > 0 from StoredSupply where key.householdId = :household and key.id = :id")
+  boolean wasThere(UUID household, UUID id);
 
   /** Whether it is or was a supply of that kind in the household. */
   @Query(

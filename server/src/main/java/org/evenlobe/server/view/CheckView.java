@@ -17,6 +17,7 @@ import org.evenlobe.core.record.CleaningRecord;
 import org.evenlobe.core.record.Dated;
 import org.evenlobe.core.record.DogRecord;
 import org.evenlobe.core.record.EarFinding;
+import org.evenlobe.core.solution.Ingredients;
 import org.evenlobe.core.visit.CallCard;
 import org.evenlobe.core.visit.CallCards;
 import org.evenlobe.server.access.HouseholdDay;
@@ -24,6 +25,7 @@ import org.evenlobe.server.check.CheckRequest;
 import org.evenlobe.server.problem.InvalidFields;
 import org.evenlobe.server.problem.Refusal;
 import org.evenlobe.server.record.FoldedDogs;
+import org.evenlobe.server.stock.SupplyAnswers;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -38,11 +40,20 @@ class CheckView {
   private final FoldedDogs dogs;
   private final HouseholdDay day;
   private final BreedCatalogue breeds;
+  private final SupplyAnswers supplies;
+  private final Ingredients shelf;
 
-  CheckView(FoldedDogs dogs, HouseholdDay day, BreedCatalogue breeds) {
+  CheckView(
+      FoldedDogs dogs,
+      HouseholdDay day,
+      BreedCatalogue breeds,
+      SupplyAnswers supplies,
+      Ingredients shelf) {
     this.dogs = dogs;
     this.day = day;
     this.breeds = breeds;
+    this.supplies = supplies;
+    this.shelf = shelf;
   }
 
   /**
@@ -134,11 +145,12 @@ class CheckView {
 
   private CheckInFull inFull(DogRecord dog, CheckRecord check) {
     DogHistory history = DogHistory.upTo(dog, check);
+    EarsNow ears = new EarsNow(supplies.ever(), shelf);
     Optional<String> breed = breeds.ancestry(dog.profile().breeds()).map(Breed::name);
     return new CheckInFull(
         check,
         history.latestVerdict().orElseThrow(),
-        CallCards.card(until(dog, check), history, breed, check.day()));
+        CallCards.card(until(dog, check), history, breed, ears::nameOf, check.day()));
   }
 
   /** The dog without what was done after the check. */

@@ -25,6 +25,7 @@ import org.evenlobe.core.record.EarFinding;
 import org.evenlobe.core.record.ExpectedExposure;
 import org.evenlobe.core.record.Exposure;
 import org.evenlobe.core.record.HairDone;
+import org.evenlobe.core.solution.Ingredients;
 import org.evenlobe.core.visit.CallCard;
 import org.evenlobe.core.visit.CallCards;
 import org.evenlobe.server.access.CurrentMember;
@@ -34,6 +35,8 @@ import org.evenlobe.server.plan.Plans;
 import org.evenlobe.server.plan.Plans.Standing;
 import org.evenlobe.server.record.FoldedDogs;
 import org.evenlobe.server.record.FoldedDogs.Folded;
+import org.evenlobe.server.stock.SupplyAnswers;
+import org.evenlobe.server.view.EarsNow.ReactionMark;
 import org.evenlobe.server.view.RibbonMarks.CheckMark;
 import org.evenlobe.server.view.RibbonMarks.VisitMark;
 import org.springframework.stereotype.Service;
@@ -52,13 +55,24 @@ class DogView {
   private final Pictures pictures;
   private final Dogs dogs;
   private final BreedCatalogue breeds;
+  private final SupplyAnswers supplies;
+  private final Ingredients shelf;
 
-  DogView(FoldedDogs folded, Plans plans, Pictures pictures, Dogs dogs, BreedCatalogue breeds) {
+  DogView(
+      FoldedDogs folded,
+      Plans plans,
+      Pictures pictures,
+      Dogs dogs,
+      BreedCatalogue breeds,
+      SupplyAnswers supplies,
+      Ingredients shelf) {
     this.folded = folded;
     this.plans = plans;
     this.pictures = pictures;
     this.dogs = dogs;
     this.breeds = breeds;
+    this.supplies = supplies;
+    this.shelf = shelf;
   }
 
   /**
@@ -73,6 +87,7 @@ class DogView {
    * @param visits its visits of the last six weeks
    * @param exposures what happened to its ears in the last six weeks
    * @param hair when its hair was seen to, the last few times, oldest first
+   * @param reactions what it has reacted to, oldest first
    * @param expected what is expected to happen to them again and again
    * @param appointments when a vet is to see it, from today on
    * @param checked how many checks are on record
@@ -96,6 +111,7 @@ class DogView {
       List<VisitMark> visits,
       List<Exposure> exposures,
       List<HairDone> hair,
+      List<ReactionMark> reactions,
       List<ExpectedExposure> expected,
       List<Appointment> appointments,
       int checked,
@@ -149,6 +165,7 @@ class DogView {
     Optional<String> breed = breeds.ancestry(record.profile().breeds()).map(Breed::name);
     Optional<CheckRecord> latest = history.latest().map(AssessedCheck::check);
     Optional<LocalDate> visited = since(latest, history.visits());
+    EarsNow ears = new EarsNow(supplies.ever(), shelf);
     return new DogInFull(
         dog.said().version(),
         standing.zone(),
@@ -160,6 +177,7 @@ class DogView {
         marks.visits(),
         marks.exposures(),
         last(record.all(HairDone.class)),
+        ears.reactions(record),
         record.all(ExpectedExposure.class),
         record.all(Appointment.class).stream().filter(made -> !made.on().isBefore(today)).toList(),
         history.checks().size(),
@@ -169,7 +187,9 @@ class DogView {
         since(latest, record.cleanings()),
         history.startsFrom(),
         history.normal(),
-        visited.isPresent() ? Optional.empty() : CallCards.card(record, history, breed, today),
+        visited.isPresent()
+            ? Optional.empty()
+            : CallCards.card(record, history, breed, ears::nameOf, today),
         plans.plan(history, standing),
         Canals.of(record, today));
   }

@@ -8,35 +8,35 @@ import org.evenlobe.core.measure.EarPair;
 import org.evenlobe.core.measure.Side;
 import org.evenlobe.core.rule.Reason;
 import org.evenlobe.core.solution.Active;
-import org.evenlobe.core.solution.EarNow;
 import org.evenlobe.core.solution.Grit;
 import org.evenlobe.core.solution.Ingredients;
 import org.evenlobe.core.solution.MixAnalysis;
-import org.evenlobe.core.solution.Nearest;
 import org.evenlobe.core.solution.Strength;
-import org.evenlobe.core.solution.Suitability;
+import org.evenlobe.core.suit.Nearest;
+import org.evenlobe.core.suit.Offer;
+import org.evenlobe.core.suit.Suitability;
 import org.evenlobe.server.plan.Plans;
 import org.evenlobe.server.plan.Plans.Standing;
 import org.evenlobe.server.record.FoldedDogs;
-import org.evenlobe.server.record.FoldedDogs.Folded;
 import org.evenlobe.server.solution.MixRequest;
 import org.evenlobe.server.solution.PouredPart;
+import org.evenlobe.server.stock.SupplyAnswers;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
 /** What is in a mix, and which ears of the household it suits; nothing of it is stored. */
 @Service
 class MixView {
-  private static final String WATER = "water";
-
   private final Ingredients shelf;
   private final FoldedDogs dogs;
   private final Plans plans;
+  private final SupplyAnswers supplies;
 
-  MixView(Ingredients shelf, FoldedDogs dogs, Plans plans) {
+  MixView(Ingredients shelf, FoldedDogs dogs, Plans plans, SupplyAnswers supplies) {
     this.shelf = shelf;
     this.dogs = dogs;
     this.plans = plans;
+    this.supplies = supplies;
   }
 
   /**
@@ -71,7 +71,14 @@ class MixView {
    * @param active which
    * @param strength how strong, percent
    */
-  record InIt(Active active, Strength strength) {}
+  record InIt(Active active, Strength strength) {
+
+    static List<InIt> of(MixAnalysis mix) {
+      return mix.strengths().entrySet().stream()
+          .map(one -> new InIt(one.getKey(), one.getValue()))
+          .toList();
+    }
+  }
 
   /**
    * Whether it suits the ears of a dog.
@@ -80,27 +87,36 @@ class MixView {
    * @param name what it is called
    * @param ears whether it suits each
    */
-  record SuitsDog(UUID dog, String name, EarPair<Suitability> ears) {}
+  record SuitsDog(UUID dog, String name, EarPair<Suitability> ears) {
+
+    static SuitsDog of(Offer offer, DogHistory history, EarsNow ears) {
+      return new SuitsDog(
+          history.dog().id(),
+          history.dog().profile().name(),
+          ears.of(history).map(ear -> Suitability.of(offer, ear)));
+    }
+  }
 
   /** What such a mix would be, for the dogs that are here. */
   @Transactional(readOnly = true)
   public MixPreview preview(MixRequest said) {
     Standing standing = plans.standing();
     MixAnalysis mix = MixAnalysis.of(said.toCore(shelf));
-    boolean againstYeast = Boolean.TRUE.equals(said.againstYeast());
+    Offer offer = Offer.mixed(mix, Boolean.TRUE.equals(said.againstYeast()));
+    EarsNow ears = new EarsNow(supplies.ever(), shelf);
     return new MixPreview(
         mix.millilitres(),
         mix.oil(),
-        mix.strengths().entrySet().stream()
-            .map(one -> new InIt(one.getKey(), one.getValue()))
-            .toList(),
+        InIt.of(mix),
         mix.alcohol(),
         mix.ph(),
         mix.boric(),
         mix.salicylic(),
         mix.keepsDays(),
         mix.reasons(),
-        dogs.here(standing.today()).stream().map(dog -> suits(mix, dog, againstYeast)).toList());
+        dogs.here(standing.today()).stream()
+            .map(dog -> SuitsDog.of(offer, dog.history(), ears))
+            .toList());
   }
 
   /**
@@ -122,18 +138,10 @@ class MixView {
     DogHistory history = dogs.one(dog, plans.standing().today()).history();
     return Nearest.of(
             said.toCore(shelf),
-            EarNow.of(history, ear),
+            new EarsNow(supplies.ever(), shelf).of(history).get(ear),
             Boolean.TRUE.equals(said.againstYeast()),
-            shelf.find(WATER).orElseThrow())
+            shelf.water())
         .map(found -> new NearestMix(PouredPart.of(found.mix()), found.reasons()))
         .orElse(new NearestMix(List.of(), List.of()));
-  }
-
-  private static SuitsDog suits(MixAnalysis mix, Folded dog, boolean againstYeast) {
-    DogHistory history = dog.history();
-    return new SuitsDog(
-        history.dog().id(),
-        history.dog().profile().name(),
-        EarPair.bySide(side -> Suitability.ofHomeMix(mix, EarNow.of(history, side), againstYeast)));
   }
 }

@@ -3,9 +3,11 @@ package org.evenlobe.server.view;
 import java.time.LocalDate;
 import java.time.ZoneId;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.function.Function;
+import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import org.evenlobe.core.cleaning.CleaningSession;
 import org.evenlobe.core.ear.Canal;
@@ -20,11 +22,18 @@ import org.evenlobe.core.measure.Volume;
 import org.evenlobe.core.plan.CleaningOutcome;
 import org.evenlobe.core.plan.Planner;
 import org.evenlobe.core.plan.Sessions;
+import org.evenlobe.core.record.CleaningMethod;
 import org.evenlobe.core.record.CleaningRecord;
 import org.evenlobe.core.record.DogRecord;
+import org.evenlobe.core.record.MixSchool;
 import org.evenlobe.core.record.Moment;
 import org.evenlobe.core.record.Practice;
 import org.evenlobe.core.record.Supply;
+import org.evenlobe.core.solution.Ingredients;
+import org.evenlobe.core.suit.Bottles;
+import org.evenlobe.core.suit.Bottles.Chosen;
+import org.evenlobe.core.suit.Bottles.Judged;
+import org.evenlobe.core.suit.EarNow;
 import org.evenlobe.server.access.HouseholdDay;
 import org.evenlobe.server.cleaning.ProgressRequest;
 import org.evenlobe.server.cleaning.SessionProgress;
@@ -33,6 +42,7 @@ import org.evenlobe.server.plan.Plans.Standing;
 import org.evenlobe.server.problem.Refusal;
 import org.evenlobe.server.record.FoldedDogs;
 import org.evenlobe.server.stock.SupplyAnswers;
+import org.evenlobe.server.stock.SupplyAnswers.Kept;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -50,6 +60,7 @@ class SessionView {
   private final Planner planner;
   private final Plans plans;
   private final HouseholdDay day;
+  private final Ingredients shelf;
 
   SessionView(
       FoldedDogs dogs,
@@ -57,13 +68,15 @@ class SessionView {
       SessionProgress progress,
       Planner planner,
       Plans plans,
-      HouseholdDay day) {
+      HouseholdDay day,
+      Ingredients shelf) {
     this.dogs = dogs;
     this.supplies = supplies;
     this.progress = progress;
     this.planner = planner;
     this.plans = plans;
     this.day = day;
+    this.shelf = shelf;
   }
 
   /**
@@ -75,7 +88,9 @@ class SessionView {
    * @param zone that zone
    * @param session the steps
    * @param canals each canal with its fluid at every amount poured, where the dog's weight is known
-   * @param cleaners the bottles in the house
+   * @param bottles the bottles in the house, and whether they suit; where the ears are still to be
+   *     looked at, as if they were quiet
+   * @param chosen the one that is taken, where one suits
    * @param progress how far a session with this dog has got, where one has begun
    */
   record GuidedSession(
@@ -85,8 +100,18 @@ class SessionView {
       ZoneId zone,
       CleaningSession session,
       Optional<EarPair<CanalGauge>> canals,
-      List<Supply> cleaners,
+      List<BottleAtHand> bottles,
+      Optional<Chosen> chosen,
       Optional<ProgressRequest> progress) {}
+
+  /**
+   * A bottle, and whether it suits.
+   *
+   * @param supply which
+   * @param useBy its last day, where one is known
+   * @param ears whether it suits each ear, and what a check may change about that
+   */
+  record BottleAtHand(Supply supply, Optional<LocalDate> useBy, EarPair<Judged> ears) {}
 
   /**
    * A canal and where the fluid stands in it.
@@ -156,18 +181,46 @@ class SessionView {
     LocalDate today = standing.today();
     DogHistory history = dogs.one(id, today).history();
     DogRecord record = history.dog();
+    CleaningSession session = building.apply(history);
+    List<Kept> ever = supplies.ever();
+    EarPair<EarNow> now = new EarsNow(ever, shelf).of(history);
+    EarPair<EarNow> ears = session.check().isPresent() ? now.map(EarNow::quiet) : now;
+    Bottles bottles =
+        Bottles.of(
+            ever.stream()
+                .filter(one -> one.isThere() && one.supply().left() > 0)
+                .map(Kept::supply)
+                .toList(),
+            today);
     return new GuidedSession(
         id,
         record.profile().name(),
         today,
         standing.zone(),
-        building.apply(history),
+        session,
         Canals.of(record, today).map(pair -> pair.map(CanalGauge::of)),
-        supplies.all().stream()
-            .map(SupplyAnswers.Kept::supply)
-            .filter(one -> one.kind() == Supply.Kind.CLEANER)
+        bottles
+            .judged(ears)
+            .map(one -> new BottleAtHand(one.getKey(), one.getKey().useBy(), one.getValue()))
             .toList(),
+        bottles.choose(
+            new Bottles.Wish(
+                ears,
+                poured(session),
+                EarsNow.wasWet(history, today),
+                EarsNow.last(record),
+                standing.how().ways().mixing() == MixSchool.HOME_MIXED)),
         progress.get(id).filter(draft -> !isRecorded(draft.id(), record)));
+  }
+
+  /** Into which of the ears that are done it is poured. */
+  private static Map<Side, Boolean> poured(CleaningSession session) {
+    return session.order().stream()
+        .collect(
+            Collectors.toMap(
+                Function.identity(),
+                side ->
+                    session.ears().get(side).method().filter(CleaningMethod::inCanal).isPresent()));
   }
 
   /** A draft that came in late, after its session was recorded, is not offered again. */

@@ -3,25 +3,31 @@ package org.evenlobe.server.view;
 import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.time.LocalDate;
+import java.util.List;
+import java.util.Set;
 import java.util.UUID;
 import org.apache.commons.csv.CSVFormat;
 import org.apache.commons.csv.CSVPrinter;
 import org.evenlobe.core.plan.item.PlanItem;
 import org.evenlobe.core.stock.StockOutlook;
+import org.evenlobe.server.view.CompareView.ComparedBottle;
 import org.evenlobe.server.view.StockView.Stock;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.ResponseEntity;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 
 /** What is in the house, and what to buy. */
 @RestController
 class StockController {
   private final StockView stock;
+  private final CompareView bottles;
 
-  StockController(StockView stock) {
+  StockController(StockView stock, CompareView bottles) {
     this.stock = stock;
+    this.bottles = bottles;
   }
 
   @GetMapping("/api/households/{household}/stock")
@@ -29,7 +35,17 @@ class StockController {
     return stock.stock();
   }
 
-  /** The same as a list to shop by, one line a kind of which something is missing. */
+  /**
+   * Bottles and packs side by side.
+   *
+   * @param supply which
+   */
+  @GetMapping("/api/households/{household}/stock/compared")
+  List<ComparedBottle> compared(@PathVariable UUID household, @RequestParam Set<UUID> supply) {
+    return bottles.compared(supply);
+  }
+
+  /** The same as a list to shop by, one line a product of which something is missing. */
   @GetMapping(
       value = "/api/households/{household}/stock/shopping-list.csv",
       produces = "text/csv;charset=UTF-8")
@@ -39,7 +55,8 @@ class StockController {
     CSVFormat format =
         CSVFormat.RFC4180
             .builder()
-            .setHeader("what", "buy", "unit", "left", "needed", "runs_out_on", "for_plan_until")
+            .setHeader(
+                "what", "product", "buy", "unit", "left", "needed", "runs_out_on", "for_plan_until")
             .get();
     try (CSVPrinter printer = new CSVPrinter(csv, format)) {
       for (StockOutlook kind : now.kinds()) {
@@ -59,6 +76,7 @@ class StockController {
       throws IOException {
     printer.printRecord(
         kind.kind().name(),
+        kind.product().orElse(""),
         Math.round(Math.ceil(kind.buy())),
         kind.kind().unit(),
         Math.round(kind.left()),

@@ -3,16 +3,23 @@ package org.evenlobe.server.view;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.util.Comparator;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
+import org.evenlobe.core.measure.EarPair;
 import org.evenlobe.core.plan.HouseholdStock;
+import org.evenlobe.core.plan.HouseholdStock.BottleForEar;
 import org.evenlobe.core.record.DogRecord;
+import org.evenlobe.core.record.MixSchool;
 import org.evenlobe.core.record.Supply;
+import org.evenlobe.core.solution.Ingredients;
 import org.evenlobe.core.stock.StockOutlook;
+import org.evenlobe.core.suit.Bottles;
+import org.evenlobe.core.suit.EarNow;
 import org.evenlobe.server.plan.Plans;
 import org.evenlobe.server.plan.Plans.Planned;
 import org.evenlobe.server.plan.Plans.Standing;
@@ -29,18 +36,20 @@ class StockView {
   private final SupplyAnswers supplies;
   private final FoldedDogs dogs;
   private final Plans plans;
+  private final Ingredients shelf;
 
-  StockView(SupplyAnswers supplies, FoldedDogs dogs, Plans plans) {
+  StockView(SupplyAnswers supplies, FoldedDogs dogs, Plans plans, Ingredients shelf) {
     this.supplies = supplies;
     this.dogs = dogs;
     this.plans = plans;
+    this.shelf = shelf;
   }
 
   /**
    * What is in the house.
    *
    * @param today the day in the household's zone
-   * @param kinds how long each kind lasts
+   * @param kinds how long each product lasts
    * @param versions the version of each bottle or pack, for counting it anew
    */
   record Stock(LocalDate today, List<StockOutlook> kinds, Map<UUID, Integer> versions) {}
@@ -49,16 +58,18 @@ class StockView {
   @Transactional(readOnly = true)
   public Stock stock() {
     Standing standing = plans.standing();
-    List<Kept> kept = supplies.all();
+    List<Kept> kept = supplies.ever();
     return new Stock(
         standing.today(),
         outlooks(kept, plans.planned(standing), standing),
-        kept.stream().collect(Collectors.toMap(one -> one.supply().id(), Kept::version)));
+        kept.stream()
+            .filter(Kept::isThere)
+            .collect(Collectors.toMap(one -> one.supply().id(), Kept::version)));
   }
 
-  /** How long each kind lasts, where the plans are at hand. */
+  /** How long each product lasts, where the plans are at hand. */
   List<StockOutlook> outlooks(Planned planned, Standing standing) {
-    return outlooks(supplies.all(), planned, standing);
+    return outlooks(supplies.ever(), planned, standing);
   }
 
   private static Instant firstCounted(Supply supply) {
@@ -69,8 +80,8 @@ class StockView {
    * What was used before all that is there was counted is in the counts already: of dogs that have
    * left, only those tell anything that were still there then.
    */
-  private List<StockOutlook> outlooks(List<Kept> kept, Planned planned, Standing standing) {
-    List<Supply> there = kept.stream().map(Kept::supply).toList();
+  private List<StockOutlook> outlooks(List<Kept> ever, Planned planned, Standing standing) {
+    List<Supply> there = ever.stream().filter(Kept::isThere).map(Kept::supply).toList();
     Optional<Instant> counted =
         there.stream().map(StockView::firstCounted).min(Comparator.naturalOrder());
     LocalDate since =
@@ -82,6 +93,36 @@ class StockView {
             .map(Folded::record)
             .toList();
     return HouseholdStock.outlooks(
-        all, planned.evened().plans(), there, standing.how().ways(), standing.today());
+        all,
+        planned.evened().plans(),
+        there,
+        standing.how().ways(),
+        standing.today(),
+        bottles(ever, there, planned, standing));
+  }
+
+  /** Which bottle an ear takes next, once it is quiet. */
+  private BottleForEar bottles(
+      List<Kept> ever, List<Supply> there, Planned planned, Standing standing) {
+    EarsNow ears = new EarsNow(ever, shelf);
+    Bottles bottles = Bottles.of(there, standing.today());
+    Map<UUID, EarPair<Optional<UUID>>> chosen = new HashMap<>();
+    for (Folded dog : planned.dogs()) {
+      EarPair<EarNow> quiet = ears.of(dog.history()).map(EarNow::quiet);
+      chosen.put(
+          dog.record().id(),
+          EarPair.bySide(
+              side ->
+                  bottles
+                      .choose(
+                          new Bottles.Wish(
+                              quiet,
+                              Map.of(side, true),
+                              false,
+                              EarsNow.last(dog.record()),
+                              standing.how().ways().mixing() == MixSchool.HOME_MIXED))
+                      .map(one -> one.supply().id())));
+    }
+    return (dog, side) -> Optional.ofNullable(chosen.get(dog)).flatMap(pair -> pair.get(side));
   }
 }

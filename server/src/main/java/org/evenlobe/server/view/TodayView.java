@@ -16,6 +16,7 @@ import org.evenlobe.core.record.DogProfile;
 import org.evenlobe.core.record.ExpectedExposure;
 import org.evenlobe.core.record.Exposure;
 import org.evenlobe.core.stock.StockOutlook;
+import org.evenlobe.core.stock.StockOutlook.SupplyRest;
 import org.evenlobe.server.dog.Pictures;
 import org.evenlobe.server.plan.Plans;
 import org.evenlobe.server.plan.Plans.Planned;
@@ -32,6 +33,8 @@ import org.springframework.transaction.annotation.Transactional;
 class TodayView {
   /** What runs out within that is said on Today. */
   private static final int SOON_DAYS = 14;
+
+  private static final int SHOWN_DAYS = 35;
 
   private final Plans plans;
   private final Pictures pictures;
@@ -51,6 +54,7 @@ class TodayView {
    * @param agenda what to do, the most pressing first
    * @param dogs all dogs, by name
    * @param runningOut what is in the house for less than two weeks of the plan
+   * @param expiring the bottles and packs whose last day comes within five weeks, or has gone by
    * @param unplaced the cleanings that no day has room for
    */
   record Today(
@@ -59,6 +63,7 @@ class TodayView {
       List<Agenda.Line> agenda,
       List<DogToday> dogs,
       List<StockOutlook> runningOut,
+      List<SupplyRest> expiring,
       List<Unplaced> unplaced) {}
 
   /**
@@ -95,8 +100,9 @@ class TodayView {
       Folded dog = planned.dogs().get(i);
       dogs.add(standing(dog, sent.get(dog.said().id()), planned.evened().plans().get(i)));
     }
+    List<StockOutlook> outlooks = stock.outlooks(planned, standing);
     List<StockOutlook> runningOut =
-        stock.outlooks(planned, standing).stream()
+        outlooks.stream()
             .filter(kind -> !kind.supplies().isEmpty())
             .filter(kind -> kind.runsOutBy(standing.today().plusDays(SOON_DAYS)))
             .toList();
@@ -106,7 +112,17 @@ class TodayView {
         Agenda.lines(planned.evened().plans()),
         dogs,
         runningOut,
+        expiring(outlooks, standing.today()),
         planned.evened().unplaced());
+  }
+
+  private static List<SupplyRest> expiring(List<StockOutlook> outlooks, LocalDate today) {
+    LocalDate until = today.plusDays(SHOWN_DAYS);
+    return outlooks.stream()
+        .flatMap(outlook -> outlook.supplies().stream())
+        .filter(rest -> rest.left() > 0)
+        .filter(rest -> rest.useBy().filter(day -> !day.isAfter(until)).isPresent())
+        .toList();
   }
 
   private static DogToday standing(Folded dog, @Nullable Instant pictured, DogPlan plan) {

@@ -86,6 +86,7 @@ class WhatIfView {
         said.ears(is.ears()),
         said.life(is.life()),
         is.lightCoat(),
+        is.litter(),
         is.waterSensitive(),
         is.eardrum(),
         is.reactions(),

@@ -116,7 +116,7 @@ class StockTest {
     assertThat(list.whole().headers().firstValue("Content-Type").orElseThrow())
         .startsWith("text/csv");
     assertThat(list.body().lines().findFirst().orElseThrow())
-        .isEqualTo("what,buy,unit,left,needed,runs_out_on,for_plan_until");
+        .isEqualTo("what,product,buy,unit,left,needed,runs_out_on,for_plan_until");
     assertThat(list.body()).contains("CLEANER,").contains("WIPES,");
   }
 

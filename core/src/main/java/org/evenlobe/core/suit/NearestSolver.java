@@ -1,10 +1,17 @@
-package org.evenlobe.core.solution;
+package org.evenlobe.core.suit;
 
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import org.evenlobe.core.solution.Active;
+import org.evenlobe.core.solution.Grit;
+import org.evenlobe.core.solution.Ingredient;
+import org.evenlobe.core.solution.Mix;
+import org.evenlobe.core.solution.MixAnalysis;
+import org.evenlobe.core.solution.Part;
+import org.evenlobe.core.solution.Phase;
 import org.hipparchus.exception.MathIllegalStateException;
 import org.hipparchus.optim.PointValuePair;
 import org.hipparchus.optim.linear.LinearConstraint;
@@ -208,16 +215,17 @@ final class NearestSolver {
 
   /** No more powder than the recipe of the round before dissolves. */
   private List<LinearConstraint> powders(Mix last) {
-    Layer layer = Layer.of(last);
     List<LinearConstraint> dissolved = new ArrayList<>();
-    if (layer.isThere()) {
-      dissolved.add(
-          atMost(
-              Active.BORIC_ACID,
-              Solubility.boric(layer, MixAnalysis.ROOM) / layer.millilitres() * HUNDRED * SAFELY));
-      double salicylic = Solubility.salicylic(layer) / layer.millilitres() * HUNDRED * SAFELY;
-      if (Double.isFinite(salicylic)) {
-        dissolved.add(atMost(Active.SALICYLIC_ACID, salicylic));
+    if (last.millilitres() > 0) {
+      MixAnalysis was = MixAnalysis.of(last);
+      double layer = was.millilitres() - was.oil();
+      if (layer > 0) {
+        dissolved.add(
+            atMost(Active.BORIC_ACID, was.boric().mostGrams() / layer * HUNDRED * SAFELY));
+        double salicylic = was.salicylic().mostGrams() / layer * HUNDRED * SAFELY;
+        if (Double.isFinite(salicylic)) {
+          dissolved.add(atMost(Active.SALICYLIC_ACID, salicylic));
+        }
       }
     }
     return dissolved;

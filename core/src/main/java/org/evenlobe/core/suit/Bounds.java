@@ -1,8 +1,10 @@
-package org.evenlobe.core.solution;
+package org.evenlobe.core.suit;
 
 import java.util.EnumMap;
 import java.util.Map;
 import org.evenlobe.core.record.Grade;
+import org.evenlobe.core.solution.Active;
+import org.evenlobe.core.solution.Mix;
 
 /**
  * How strong a mix may be for an ear, so that nothing of the table speaks against it.

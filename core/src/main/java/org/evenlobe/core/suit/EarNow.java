@@ -1,4 +1,4 @@
-package org.evenlobe.core.solution;
+package org.evenlobe.core.suit;
 
 import java.time.LocalDate;
 import java.time.temporal.ChronoUnit;
@@ -25,7 +25,10 @@ import org.evenlobe.core.record.HairWork;
  * @param discharge how much
  * @param lightCoat whether the coat is light
  * @param puppy whether it is under 12 weeks old
+ * @param litter whether she is pregnant or nurses
  * @param vetsWord whether a vet has ordered it to be cleaned
+ * @param trusted the order to clean it, while it has not become worse under that
+ * @param reacted what it, or the other ear, has reacted to
  */
 public record EarNow(
     Verdict verdict,
@@ -35,7 +38,10 @@ public record EarNow(
     Grade discharge,
     boolean lightCoat,
     boolean puppy,
-    boolean vetsWord) {
+    boolean litter,
+    boolean vetsWord,
+    Optional<VetOrder> trusted,
+    Reacted reacted) {
   /** An ear of which nothing is to be said. */
   public static final EarNow QUIET =
       new EarNow(
@@ -43,8 +49,32 @@ public record EarNow(
 
   private static final int PUPPY_WEEKS = 12;
 
+  /** An ear of a dog that bears no litter, has reacted to nothing and is under no order. */
+  public EarNow(
+      Verdict verdict,
+      MayGoIn mayGoIn,
+      Grade redness,
+      Grade sores,
+      Grade discharge,
+      boolean lightCoat,
+      boolean puppy,
+      boolean vetsWord) {
+    this(
+        verdict,
+        mayGoIn,
+        redness,
+        sores,
+        discharge,
+        lightCoat,
+        puppy,
+        false,
+        vetsWord,
+        Optional.empty(),
+        Reacted.NOTHING);
+  }
+
   /** An ear of a dog, as it stands on the last day of its history. */
-  public static EarNow of(DogHistory history, Side side) {
+  public static EarNow of(DogHistory history, Side side, Reacted reacted) {
     DogRecord dog = history.dog();
     LocalDate today = history.today();
     EarFinding found =
@@ -67,6 +97,41 @@ public record EarNow(
         found.discharge(),
         dog.profile().lightCoat(),
         born.filter(day -> ChronoUnit.WEEKS.between(day, today) < PUPPY_WEEKS).isPresent(),
-        history.order(side).filter(VetOrder::cleans).isPresent());
+        dog.profile().litter().filter(litter -> litter.includes(today)).isPresent(),
+        history.order(side).filter(VetOrder::cleans).isPresent(),
+        history.trustedOrder(side),
+        reacted);
+  }
+
+  /** The order by which a vet named that for it, while it has not become worse. */
+  Optional<VetOrder> naming(Offer offer) {
+    return trusted.filter(
+        order ->
+            order
+                .instruction()
+                .product()
+                .flatMap(product -> offer.supply().filter(supply -> supply.isNamed(product)))
+                .isPresent());
+  }
+
+  /** The same ear, were that found of it, and were it for that alone that it is not poured into. */
+  EarNow showing(Verdict found, Grade red, Grade sore, Grade dirty) {
+    return new EarNow(
+        found,
+        MayGoIn.IN_EAR,
+        red,
+        sore,
+        dirty,
+        lightCoat,
+        puppy,
+        litter,
+        vetsWord,
+        trusted,
+        reacted);
+  }
+
+  /** The same ear, were nothing found of it. */
+  public EarNow quiet() {
+    return showing(Verdict.LEAVE, Grade.NONE, Grade.NONE, Grade.NONE);
   }
 }

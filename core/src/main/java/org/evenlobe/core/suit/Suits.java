@@ -1,4 +1,4 @@
-package org.evenlobe.core.solution;
+package org.evenlobe.core.suit;
 
 /** Whether a mix suits an ear; the worst of all reasons stands. */
 public enum Suits {

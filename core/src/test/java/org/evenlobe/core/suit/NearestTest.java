@@ -1,4 +1,4 @@
-package org.evenlobe.core.solution;
+package org.evenlobe.core.suit;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
@@ -13,6 +13,12 @@ import java.util.stream.LongStream;
 import org.evenlobe.core.check.MayGoIn;
 import org.evenlobe.core.check.Verdict;
 import org.evenlobe.core.record.Grade;
+import org.evenlobe.core.solution.Active;
+import org.evenlobe.core.solution.Ingredient;
+import org.evenlobe.core.solution.Mix;
+import org.evenlobe.core.solution.MixAnalysis;
+import org.evenlobe.core.solution.Part;
+import org.evenlobe.core.solution.Phase;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -20,7 +26,7 @@ import org.junit.jupiter.params.provider.MethodSource;
 
 /** The nearest recipe that suits an ear. */
 class NearestTest {
-  private static final Ingredient WATER = SHELF.find("water").orElseThrow();
+  private static final Ingredient WATER = SHELF.water();
 
   private static EarNow ear(Grade redness, Grade sores) {
     return new EarNow(
@@ -146,10 +152,10 @@ class NearestTest {
 
     Nearest found = Nearest.of(mix, ear, false, WATER).orElseThrow();
 
-    assertThat(Suitability.ofHomeMix(MixAnalysis.of(found.mix()), ear, false).inEar().suits())
+    assertThat(Suitability.of(Offer.mixed(MixAnalysis.of(found.mix()), false), ear).inEar().suits())
         .isEqualTo(Suits.OK);
     assertThat(found.mix().millilitres()).isCloseTo(mix.millilitres(), within(1e-6));
-    if (Suitability.ofHomeMix(MixAnalysis.of(mix), ear, false).inEar().suits() == Suits.OK) {
+    if (Suitability.of(Offer.mixed(MixAnalysis.of(mix), false), ear).inEar().suits() == Suits.OK) {
       assertThat(found.changed()).isCloseTo(0, within(1e-6));
     }
   }

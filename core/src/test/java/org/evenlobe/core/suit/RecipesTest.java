@@ -1,9 +1,13 @@
-package org.evenlobe.core.solution;
+package org.evenlobe.core.suit;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.evenlobe.core.solution.Mixes.SHELF;
 
 import java.util.List;
+import org.evenlobe.core.solution.Mix;
+import org.evenlobe.core.solution.MixAnalysis;
+import org.evenlobe.core.solution.Recipe;
+import org.evenlobe.core.solution.Recipes;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -36,10 +40,10 @@ class RecipesTest {
     Mix mix =
         RECIPES.stream().filter(recipe -> recipe.id().equals(id)).findFirst().orElseThrow().mix();
 
-    assertThat(Suitability.ofHomeMix(MixAnalysis.of(mix), EarNow.QUIET, false).inEar().suits())
+    assertThat(
+            Suitability.of(Offer.mixed(MixAnalysis.of(mix), false), EarNow.QUIET).inEar().suits())
         .isEqualTo(suits);
-    Nearest nearest =
-        Nearest.of(mix, EarNow.QUIET, false, SHELF.find("water").orElseThrow()).orElseThrow();
+    Nearest nearest = Nearest.of(mix, EarNow.QUIET, false, SHELF.water()).orElseThrow();
     assertThat(nearest.changed() == 0).isEqualTo(suits == Suits.OK);
   }
 }

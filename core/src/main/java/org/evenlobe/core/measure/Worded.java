@@ -1,4 +1,4 @@
-package org.evenlobe.core.record;
+package org.evenlobe.core.measure;
 
 /** A choice that is said the same way in sentences, on screens and in files. */
 public interface Worded {

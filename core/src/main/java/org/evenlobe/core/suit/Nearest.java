@@ -1,4 +1,4 @@
-package org.evenlobe.core.solution;
+package org.evenlobe.core.suit;
 
 import java.util.ArrayList;
 import java.util.Comparator;
@@ -13,6 +13,12 @@ import org.evenlobe.core.check.MayGoIn;
 import org.evenlobe.core.rule.Figures;
 import org.evenlobe.core.rule.Reason;
 import org.evenlobe.core.rule.Rule;
+import org.evenlobe.core.solution.Active;
+import org.evenlobe.core.solution.Ingredient;
+import org.evenlobe.core.solution.Mix;
+import org.evenlobe.core.solution.MixAnalysis;
+import org.evenlobe.core.solution.Part;
+import org.evenlobe.core.solution.Phase;
 
 /**
  * The nearest recipe of the same ingredients, and water, that suits an ear (rule SOLUTION_NEAREST):
@@ -77,7 +83,7 @@ public record Nearest(Mix mix, double changed, List<Reason> reasons) {
     if (found.millilitres() <= 0) {
       return false;
     }
-    Suitability said = Suitability.ofHomeMix(MixAnalysis.of(found), ear, againstYeast);
+    Suitability said = Suitability.of(Offer.mixed(MixAnalysis.of(found), againstYeast), ear);
     boolean wiped = ear.mayGoIn() == MayGoIn.WIPE;
     return (wiped ? said.onPad() : said.inEar()).suits() == Suits.OK;
   }

@@ -1,16 +1,23 @@
-package org.evenlobe.core.solution;
+package org.evenlobe.core.suit;
 
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Optional;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.evenlobe.core.check.MayGoIn;
 import org.evenlobe.core.check.Verdict;
+import org.evenlobe.core.history.VetOrder;
 import org.evenlobe.core.record.Grade;
 import org.evenlobe.core.rule.Figures;
 import org.evenlobe.core.rule.Reason;
 import org.evenlobe.core.rule.Rule;
+import org.evenlobe.core.solution.Active;
+import org.evenlobe.core.solution.Ingredient;
+import org.evenlobe.core.solution.MixAnalysis;
+import org.evenlobe.core.solution.Part;
+import org.evenlobe.core.solution.Strength;
 
 /**
  * Whether a mix suits an ear, on the pad and poured in: every rule gives its answer with its
@@ -65,6 +72,10 @@ public record Suitability(SuitsAnswer onPad, SuitsAnswer inEar) {
           Active.DYE,
           Active.PEROXIDE);
 
+  /** What may harm a litter. */
+  private static final List<Active> HARM_A_LITTER =
+      List.of(Active.BORIC_ACID, Active.IODINE, Active.SALICYLIC_ACID);
+
   static final double BURNS_ACETIC = 1;
   static final double BURNS_ALCOHOL = 10;
   static final double BURNS_PH = 2.7;
@@ -83,14 +94,10 @@ public record Suitability(SuitsAnswer onPad, SuitsAnswer inEar) {
   static final double SOUREST = 2.3;
   private static final double MOST_ALKALINE = 9;
 
-  /**
-   * A mix made at home, for an ear.
-   *
-   * @param againstYeast whether it is meant against yeast
-   */
-  public static Suitability ofHomeMix(MixAnalysis mix, EarNow ear, boolean againstYeast) {
+  /** What is offered, for an ear. */
+  public static Suitability of(Offer offer, EarNow ear) {
     List<Because> rows = new ArrayList<>();
-    new Rows(mix, ear, rows).all(againstYeast);
+    new Rows(offer, offer.contents(), ear, rows).all();
     List<Because> pad = new ArrayList<>(rows);
     List<Because> in = new ArrayList<>(rows);
     if (ear.mayGoIn() == MayGoIn.NONE) {
@@ -99,18 +106,52 @@ public record Suitability(SuitsAnswer onPad, SuitsAnswer inEar) {
       pad.add(nothing);
       in.add(nothing);
     } else if (ear.mayGoIn() == MayGoIn.WIPE) {
-      in.add(no(Rule.SUITS_MAY_GO_IN, wipeOnly(mix)));
+      in.add(no(Rule.SUITS_MAY_GO_IN, wipeOnly(offer.contents())));
     }
-    return new Suitability(SuitsAnswer.of(pad), SuitsAnswer.of(in));
+    Optional<VetOrder> named = ear.naming(offer);
+    return named.isEmpty()
+        ? new Suitability(SuitsAnswer.of(pad), SuitsAnswer.of(in))
+        : new Suitability(
+            SuitsAnswer.of(asked(pad, offer, ear, named.get())),
+            SuitsAnswer.of(asked(in, offer, ear, named.get())));
+  }
+
+  /** Whether a vet named it for that ear. */
+  public static boolean isNamed(Offer offer, EarNow ear) {
+    return ear.naming(offer).isPresent();
+  }
+
+  /** What a vet named is asked about, where no pair clashes, no date is past and nothing is new. */
+  private static List<Because> asked(List<Because> rows, Offer offer, EarNow ear, VetOrder named) {
+    return rows.stream().map(row -> stands(row, offer, ear, named) ? row : asked(row)).toList();
+  }
+
+  private static boolean stands(Because row, Offer offer, EarNow ear, VetOrder named) {
+    return switch (row.reason().rule()) {
+      case SUITS_PAIR, SUITS_USE_BY -> true;
+      case SUITS_REACTED -> ear.reacted().toSince(offer, named.moment().at());
+      default -> false;
+    };
+  }
+
+  private static Because asked(Because row) {
+    return new Because(
+        Suits.CARE,
+        Reason.of(
+            row.reason().rule(),
+            row.reason().sentence() + " Your vet named it: ask whether they know of this."));
   }
 
   private static String wipeOnly(MixAnalysis mix) {
-    String harmful =
-        HARM_INSIDE.stream().filter(mix::has).map(Active::words).collect(Collectors.joining(", "));
+    String harmful = words(HARM_INSIDE.stream().filter(mix::has).toList());
     return "Only wipe this ear."
         + (harmful.isEmpty()
             ? ""
             : " Behind a torn eardrum the inner ear is harmed by what is in it: " + harmful + ".");
+  }
+
+  private static String words(List<Active> actives) {
+    return actives.stream().map(Active::words).collect(Collectors.joining(", "));
   }
 
   private static Because no(Rule rule, String sentence) {
@@ -122,21 +163,23 @@ public record Suitability(SuitsAnswer onPad, SuitsAnswer inEar) {
   }
 
   /** The rows that hold for both answers. */
-  private record Rows(MixAnalysis mix, EarNow ear, List<Because> found) {
+  private record Rows(Offer offer, MixAnalysis mix, EarNow ear, List<Because> found) {
 
-    void all(boolean againstYeast) {
+    void all() {
       mix.clashes().forEach(clash -> add(no(Rule.SUITS_PAIR, clash.words())));
       if (mix.hasLayers()) {
         add(care(Rule.SUITS_LAYERS, "Shake it: the dose may be all oil or all water."));
       }
       skin();
       alcohol();
-      acetic(againstYeast);
+      acetic();
       boric();
       peroxide();
       strong();
       ph();
       others();
+      dog();
+      label();
     }
 
     private void add(Because because) {
@@ -183,14 +226,16 @@ public record Suitability(SuitsAnswer onPad, SuitsAnswer inEar) {
       }
     }
 
-    private void acetic(boolean againstYeast) {
+    private void acetic() {
       Strength acetic = of(Active.ACETIC_ACID);
       if (acetic.exceeds(MUCH_ACETIC)) {
         add(
             care(
                 Rule.SUITS_ACETIC,
                 "Dilute it: 2 to 2.5 % acetic acid is what kills yeast and the common rods in the laboratory."));
-      } else if (againstYeast && acetic.reaches(WEAK_ACETIC) && !acetic.exceeds(WORKS_ACETIC)) {
+      } else if (offer.againstYeast()
+          && acetic.reaches(WEAK_ACETIC)
+          && !acetic.exceeds(WORKS_ACETIC)) {
         add(
             care(
                 Rule.SUITS_WEAK,
@@ -263,7 +308,10 @@ public record Suitability(SuitsAnswer onPad, SuitsAnswer inEar) {
       if (mix.oil() > 0 && ear.discharge().number() >= 2) {
         add(care(Rule.SUITS_OIL, "Oil seals dirt in, and hides the skin from the vet."));
       }
-      if (ear.verdict().atLeast(Verdict.CAUTION)) {
+    }
+
+    private void dog() {
+      if (offer.isHomeMixed() && ear.verdict().atLeast(Verdict.CAUTION)) {
         add(no(Rule.SUITS_HOME_MIXED, "A home mix is for a quiet ear, and this one is not."));
       }
       if (ear.puppy() && !ear.vetsWord() && !isSaline()) {
@@ -271,6 +319,38 @@ public record Suitability(SuitsAnswer onPad, SuitsAnswer inEar) {
             no(
                 Rule.SUITS_PUPPY,
                 "Under 12 weeks nothing but saline goes in, without your vet's word."));
+      }
+      List<Active> forLitter = HARM_A_LITTER.stream().filter(mix::has).toList();
+      if (ear.litter() && !forLitter.isEmpty()) {
+        add(
+            care(
+                Rule.SUITS_LITTER,
+                "She is pregnant or nursing, and there is %s in it: ask your vet."
+                    .formatted(words(forLitter))));
+      }
+      ear.reacted()
+          .to(offer)
+          .ifPresent(
+              reaction ->
+                  add(
+                      no(
+                          Rule.SUITS_REACTED,
+                          "Reacted to it, or to what is like it, on %s: %s."
+                              .formatted(Figures.date(reaction.day()), reaction.kind().words()))));
+    }
+
+    private void label() {
+      if (offer.isPast()) {
+        add(no(Rule.SUITS_USE_BY, "Its last day has gone by: do not use it any more."));
+      }
+      if (offer.isNotForDogs()) {
+        add(care(Rule.SUITS_NOT_FOR_DOGS, "It is not labelled for dogs: ask your vet first."));
+      }
+      if (offer.isFromTheVet() && !isNamed(offer, ear)) {
+        add(
+            care(
+                Rule.SUITS_FROM_THE_VET,
+                "An antiseptic is for an ear that a vet has seen: ask yours."));
       }
     }
 

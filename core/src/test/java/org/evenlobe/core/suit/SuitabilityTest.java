@@ -1,4 +1,4 @@
-package org.evenlobe.core.solution;
+package org.evenlobe.core.suit;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.evenlobe.core.TestDog.day;
@@ -18,6 +18,11 @@ import org.evenlobe.core.record.CanalHair;
 import org.evenlobe.core.record.Grade;
 import org.evenlobe.core.record.HairWork;
 import org.evenlobe.core.rule.Rule;
+import org.evenlobe.core.solution.Ingredient;
+import org.evenlobe.core.solution.Mix;
+import org.evenlobe.core.solution.MixAnalysis;
+import org.evenlobe.core.solution.Part;
+import org.evenlobe.core.solution.Phase;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -37,7 +42,7 @@ class SuitabilityTest {
   }
 
   private static Suitability of(String mix, EarNow ear) {
-    return Suitability.ofHomeMix(analysed(mix), ear, false);
+    return Suitability.of(Offer.mixed(analysed(mix), false), ear);
   }
 
   private static List<Rule> rules(Suitability.SuitsAnswer answer) {
@@ -174,7 +179,7 @@ class SuitabilityTest {
         "white-vinegar 2, water 98  | true  | CARE"
       })
   void tooWeakAgainstYeastIsSaid(String mix, boolean againstYeast, Suits suits) {
-    assertThat(Suitability.ofHomeMix(analysed(mix), QUIET, againstYeast).inEar().suits())
+    assertThat(Suitability.of(Offer.mixed(analysed(mix), againstYeast), QUIET).inEar().suits())
         .isEqualTo(suits);
   }
 
@@ -230,8 +235,8 @@ class SuitabilityTest {
             .check(0, "redness=1 discharge=2:BROWN", "redness=2")
             .hairDone(0, HairWork.PLUCKED, Side.RIGHT);
     DogHistory history = DogHistory.of(dog.record(), day(0));
-    EarNow right = EarNow.of(history, Side.RIGHT);
-    EarNow left = EarNow.of(history, Side.LEFT);
+    EarNow right = EarNow.of(history, Side.RIGHT, Reacted.NOTHING);
+    EarNow left = EarNow.of(history, Side.LEFT, Reacted.NOTHING);
 
     assertThat(right.sores()).isEqualTo(Grade.MILD);
     assertThat(right.discharge()).isEqualTo(Grade.MODERATE);
@@ -239,7 +244,7 @@ class SuitabilityTest {
     assertThat(left.sores()).isEqualTo(Grade.NONE);
     assertThat(left.verdict()).isEqualTo(Verdict.CAUTION);
     assertThat(left.mayGoIn()).isEqualTo(MayGoIn.WIPE);
-    assertThat(EarNow.of(DogHistory.of(dog.record(), day(1)), Side.RIGHT).sores())
+    assertThat(EarNow.of(DogHistory.of(dog.record(), day(1)), Side.RIGHT, Reacted.NOTHING).sores())
         .as("the day after the plucking")
         .isEqualTo(Grade.NONE);
   }
@@ -286,8 +291,8 @@ class SuitabilityTest {
             false,
             false);
 
-    Suitability before = Suitability.ofHomeMix(mix, ear, true);
-    Suitability after = Suitability.ofHomeMix(mix, better, true);
+    Suitability before = Suitability.of(Offer.mixed(mix, true), ear);
+    Suitability after = Suitability.of(Offer.mixed(mix, true), better);
     assertThat(after.onPad().suits()).isLessThanOrEqualTo(before.onPad().suits());
     assertThat(after.inEar().suits()).isLessThanOrEqualTo(before.inEar().suits());
     assertThat(before.onPad().suits()).isLessThanOrEqualTo(before.inEar().suits());
