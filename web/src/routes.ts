@@ -35,6 +35,7 @@ export const routes: RouteObject[] = [
       { path: 'month', lazy: () => import('./pages/MonthPage') },
       { path: 'dogs/:dog/why', lazy: () => import('./pages/WhyPage') },
       { path: 'bench', lazy: () => import('./pages/BenchPage') },
+      { path: 'bench/make', lazy: () => import('./pages/MakePage') },
       { path: 'stock', lazy: () => import('./pages/StockPage') },
       { path: 'household', lazy: () => import('./pages/HouseholdPage') },
       { path: 'household/licences', lazy: () => import('./pages/LicencesPage') },

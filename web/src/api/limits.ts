@@ -2,6 +2,7 @@
 
 /** The bounds of what may be said, by what it is said of. */
 export const LIMITS = {
+  Aim: { from: { items: 12 }, millilitres: { min: 1, max: 5000 }, targets: { items: 6 } },
   Appointment: { what: { length: 200 } },
   Batch: { parts: { items: 20 }, recipeVersion: { min: 1 } },
   Capacity: {
@@ -57,6 +58,7 @@ export const LIMITS = {
     trail: { items: 120, each: { length: 60 } },
   },
   Reaction: { ingredient: { length: 40 } },
+  Recipe: { name: { length: 80 }, note: { length: 1000 }, parts: { items: 20 } },
   Registration: {
     email: { length: 200 },
     household: { length: 80 },
@@ -77,6 +79,8 @@ export const LIMITS = {
     price: { min: 0, max: 100000 },
     size: { min: 1, max: 10000 },
   },
+  Taken: { exactly: { min: 0, max: 5000 }, ingredient: { length: 40 } },
+  Target: { least: { min: 0, max: 100 }, most: { min: 0, max: 100 } },
   Visit: { note: { length: 4000 } },
   Weighing: { weight: { min: 0.1, max: 120 } },
   WhatIf: { fixedDays: { min: 7, max: 60 }, load: { min: 0, max: 4 } },

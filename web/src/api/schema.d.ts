@@ -100,6 +100,38 @@ export interface paths {
     patch?: never;
     trace?: never;
   };
+  '/api/households/{household}/batches/{supply}/label': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get: operations['label'];
+    put?: never;
+    post?: never;
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  '/api/households/{household}/batches/{supply}/label.pdf': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get: operations['print'];
+    put?: never;
+    post?: never;
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
   '/api/households/{household}/calendar-link': {
     parameters: {
       query?: never;
@@ -868,6 +900,22 @@ export interface paths {
     patch?: never;
     trace?: never;
   };
+  '/api/households/{household}/own-recipes': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get: operations['recipes_1'];
+    put?: never;
+    post?: never;
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
   '/api/households/{household}/pins/{id}': {
     parameters: {
       query?: never;
@@ -964,6 +1012,22 @@ export interface paths {
     patch?: never;
     trace?: never;
   };
+  '/api/households/{household}/previews/aimed-mix': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get?: never;
+    put?: never;
+    post: operations['aimed'];
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
   '/api/households/{household}/previews/appointments': {
     parameters: {
       query?: never;
@@ -1006,6 +1070,22 @@ export interface paths {
     get?: never;
     put?: never;
     post: operations['interval'];
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  '/api/households/{household}/previews/making': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get?: never;
+    put?: never;
+    post: operations['making'];
     delete?: never;
     options?: never;
     head?: never;
@@ -1070,6 +1150,54 @@ export interface paths {
     get?: never;
     put?: never;
     post: operations['restore-reactions'];
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  '/api/households/{household}/recipes/{id}': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get?: never;
+    put: operations['put-recipes'];
+    post?: never;
+    delete: operations['remove-recipes'];
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  '/api/households/{household}/recipes/{id}/versions': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get: operations['versions-recipes'];
+    put?: never;
+    post?: never;
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  '/api/households/{household}/recipes/{id}/versions/{version}/restore': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get?: never;
+    put?: never;
+    post: operations['restore-recipes'];
     delete?: never;
     options?: never;
     head?: never;
@@ -1596,6 +1724,17 @@ export interface components {
       now: string;
       steps: string[];
     };
+    AimRequest: {
+      from: components['schemas']['TakenRequest'][];
+      /** Format: double */
+      millilitres: number;
+      targets: components['schemas']['TargetRequest'][];
+    };
+    AimedMix: {
+      isMet: boolean;
+      parts: components['schemas']['PouredPart'][];
+      reasons: components['schemas']['Reason'][];
+    };
     Appointment: {
       /** Format: uuid */
       id: string;
@@ -1639,6 +1778,27 @@ export interface components {
       madeOn: string;
       mix: components['schemas']['Mix'];
       recipe?: components['schemas']['RecipeVersion'];
+    };
+    BatchLabel: {
+      boric: string[];
+      cautions: string[];
+      contents: string[];
+      forWhom: string[];
+      ifDrunk: string;
+      /** Format: date */
+      madeOn: string;
+      name: string;
+      strengths: string[];
+      /** Format: date */
+      useBy: string;
+    };
+    BatchNeed: {
+      /** Format: int32 */
+      cleanings: number;
+      dogs: components['schemas']['OfDog'][];
+      /** Format: double */
+      millilitres: number;
+      reasons: components['schemas']['Reason'][];
     };
     BatchRequest: {
       /** Format: date */
@@ -2811,6 +2971,8 @@ export interface components {
         | 'SOAP'
         | 'ESSENTIAL_OIL'
         | 'BLEACH';
+      /** Format: double */
+      most?: number;
       /** @description percent */
       strength: number;
     };
@@ -2822,6 +2984,8 @@ export interface components {
       name: string;
       /** @enum {string} */
       phase: 'WATER' | 'ALCOHOL' | 'GLYCERINE' | 'GLYCOL' | 'OIL' | 'SOLID';
+      /** Format: double */
+      price: number;
       strengths: {
         [key: string]: number;
       };
@@ -3041,6 +3205,17 @@ export interface components {
       /** Format: int32 */
       version: number;
     };
+    KeptVersionRecipeRequest: {
+      /** Format: date-time */
+      at: string;
+      by: string;
+      /** Format: date */
+      day?: string;
+      restorable: boolean;
+      said?: components['schemas']['RecipeRequest'];
+      /** Format: int32 */
+      version: number;
+    };
     KeptVersionSeedLookRequest: {
       /** Format: date-time */
       at: string;
@@ -3106,6 +3281,25 @@ export interface components {
       said?: components['schemas']['VisitRequest'];
       /** Format: int32 */
       version: number;
+    };
+    KitchenPart: {
+      /** Format: double */
+      count: number;
+      ingredient: string;
+      /** @enum {string} */
+      measure:
+        | 'MILLILITRE'
+        | 'GRAM'
+        | 'DROP'
+        | 'TEASPOON'
+        | 'TABLESPOON'
+        | 'CUP'
+        | 'FLUID_OUNCE'
+        | 'METRIC_TEASPOON'
+        | 'METRIC_TABLESPOON'
+        | 'AUSTRALIAN_TABLESPOON'
+        | 'METRIC_CUP'
+        | 'IMPERIAL_OUNCE';
     };
     Label: {
       actives: {
@@ -3216,6 +3410,22 @@ export interface components {
       /** @enum {string} */
       place: 'FLAP' | 'UNDER_FLAP' | 'OPENING' | 'CANAL';
     };
+    MakingPreview: {
+      /** Format: double */
+      costs?: number;
+      need: components['schemas']['BatchNeed'];
+      readyMade?: components['schemas']['ReadyMade'];
+      steps: components['schemas']['MakingStep'][];
+      /** Format: date */
+      useBy: string;
+    };
+    MakingStep: {
+      caution?: string;
+      /** Format: double */
+      grams?: number;
+      part?: components['schemas']['Part'];
+      what: string;
+    };
     Manner: {
       /** Format: uuid */
       cleaner?: string;
@@ -3247,6 +3457,7 @@ export interface components {
       dogs: components['schemas']['SuitsDog'][];
       /** Format: int32 */
       keepsDays: number;
+      kitchen: components['schemas']['KitchenPart'][];
       /** Format: double */
       millilitres: number;
       /** Format: double */
@@ -3310,6 +3521,14 @@ export interface components {
       /** Format: double */
       carriage: number;
     };
+    OfDog: {
+      /** Format: int32 */
+      cleanings: number;
+      /** Format: uuid */
+      dog: string;
+      /** Format: double */
+      millilitres: number;
+    };
     Offer: {
       household: string;
       /** @enum {string} */
@@ -3320,6 +3539,15 @@ export interface components {
       fixedDays?: number;
       /** @enum {string} */
       scheduling?: 'AS_NEEDED' | 'FIXED' | 'LEARNED' | 'VET';
+    };
+    OwnRecipe: {
+      /** Format: uuid */
+      id: string;
+      name: string;
+      note?: string;
+      parts: components['schemas']['PartRequest'][];
+      /** Format: int32 */
+      version: number;
     };
     OwnScheduleRequest: {
       /** Format: int32 */
@@ -3533,6 +3761,11 @@ export interface components {
       time?: string;
       what: string;
     };
+    ReadyMade: {
+      /** Format: double */
+      costs: number;
+      name: string;
+    };
     Reason: {
       numbers: {
         [key: string]: number;
@@ -3610,6 +3843,9 @@ export interface components {
         | 'SOLUTION_CLASH'
         | 'SOLUTION_KEEPS'
         | 'SOLUTION_NEAREST'
+        | 'SOLUTION_AIM'
+        | 'SOLUTION_KITCHEN'
+        | 'BATCH_NEED'
         | 'SUITS_MAY_GO_IN'
         | 'SUITS_PAIR'
         | 'SUITS_LAYERS'
@@ -3685,6 +3921,11 @@ export interface components {
       nearest: components['schemas']['PouredPart'][];
       parts: components['schemas']['PouredPart'][];
       said: components['schemas']['SuitsAnswer'];
+    };
+    RecipeRequest: {
+      name: string;
+      note?: string;
+      parts: components['schemas']['PartRequest'][];
     };
     RecipeVersion: {
       /** Format: uuid */
@@ -3998,6 +4239,55 @@ export interface components {
       verdict: 'LEAVE' | 'CLEAN' | 'CAUTION' | 'STOP' | 'URGENT';
       when: components['schemas']['Clause'];
     };
+    TakenRequest: {
+      /** Format: double */
+      exactly?: number;
+      ingredient: string;
+      /** @enum {string} */
+      measure?:
+        | 'MILLILITRE'
+        | 'GRAM'
+        | 'DROP'
+        | 'TEASPOON'
+        | 'TABLESPOON'
+        | 'CUP'
+        | 'FLUID_OUNCE'
+        | 'METRIC_TEASPOON'
+        | 'METRIC_TABLESPOON'
+        | 'AUSTRALIAN_TABLESPOON'
+        | 'METRIC_CUP'
+        | 'IMPERIAL_OUNCE';
+      strengths?: {
+        [key: string]: number;
+      };
+    };
+    TargetRequest: {
+      /** @enum {string} */
+      active:
+        | 'ACETIC_ACID'
+        | 'CITRIC_ACID'
+        | 'BORIC_ACID'
+        | 'SALICYLIC_ACID'
+        | 'ETHANOL'
+        | 'ISOPROPYL'
+        | 'PEROXIDE'
+        | 'IODINE'
+        | 'CHLORHEXIDINE'
+        | 'TRIS'
+        | 'EDTA'
+        | 'CHLORIDE'
+        | 'SALT'
+        | 'DYE'
+        | 'GLYCERINE'
+        | 'GLYCOL'
+        | 'SOAP'
+        | 'ESSENTIAL_OIL'
+        | 'BLEACH';
+      /** Format: double */
+      least: number;
+      /** Format: double */
+      most: number;
+    };
     Today: {
       agenda: components['schemas']['Line'][];
       dogs: components['schemas']['DogToday'][];
@@ -4305,6 +4595,52 @@ export interface operations {
         };
         content: {
           'application/json': components['schemas']['ArchivedDog'][];
+        };
+      };
+    };
+  };
+  label: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path: {
+        household: string;
+        supply: string;
+      };
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      /** @description OK */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['BatchLabel'];
+        };
+      };
+    };
+  };
+  print: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path: {
+        household: string;
+        supply: string;
+      };
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      /** @description OK */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/pdf': string;
         };
       };
     };
@@ -5847,6 +6183,28 @@ export interface operations {
       };
     };
   };
+  recipes_1: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path: {
+        household: string;
+      };
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      /** @description OK */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['OwnRecipe'][];
+        };
+      };
+    };
+  };
   'put-pins': {
     parameters: {
       query?: never;
@@ -6051,6 +6409,32 @@ export interface operations {
       };
     };
   };
+  aimed: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path: {
+        household: string;
+      };
+      cookie?: never;
+    };
+    requestBody: {
+      content: {
+        'application/json': components['schemas']['AimRequest'];
+      };
+    };
+    responses: {
+      /** @description OK */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['AimedMix'];
+        };
+      };
+    };
+  };
   read: {
     parameters: {
       query?: never;
@@ -6125,6 +6509,32 @@ export interface operations {
         };
         content: {
           'application/json': components['schemas']['IntervalPreview'];
+        };
+      };
+    };
+  };
+  making: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path: {
+        household: string;
+      };
+      cookie?: never;
+    };
+    requestBody: {
+      content: {
+        'application/json': components['schemas']['MixRequest'];
+      };
+    };
+    responses: {
+      /** @description OK */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['MakingPreview'];
         };
       };
     };
@@ -6234,6 +6644,108 @@ export interface operations {
     };
   };
   'restore-reactions': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path: {
+        household: string;
+        id: string;
+        version: number;
+      };
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      /** @description OK */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['FactAnswer'];
+        };
+      };
+    };
+  };
+  'put-recipes': {
+    parameters: {
+      query?: never;
+      header?: {
+        'If-None-Match'?: string;
+        'If-Match'?: string;
+      };
+      path: {
+        household: string;
+        id: string;
+      };
+      cookie?: never;
+    };
+    requestBody: {
+      content: {
+        'application/json': components['schemas']['RecipeRequest'];
+      };
+    };
+    responses: {
+      /** @description OK */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['FactAnswer'];
+        };
+      };
+    };
+  };
+  'remove-recipes': {
+    parameters: {
+      query?: never;
+      header?: {
+        'If-Match'?: string;
+      };
+      path: {
+        household: string;
+        id: string;
+      };
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      /** @description OK */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['FactAnswer'];
+        };
+      };
+    };
+  };
+  'versions-recipes': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path: {
+        household: string;
+        id: string;
+      };
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      /** @description OK */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['KeptVersionRecipeRequest'][];
+        };
+      };
+    };
+  };
+  'restore-recipes': {
     parameters: {
       query?: never;
       header?: never;

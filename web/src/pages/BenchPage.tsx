@@ -8,7 +8,10 @@ import { useState } from 'react';
 import { useSearchParams } from 'react-router';
 import { WORDS } from '../api/words';
 import { Glass } from '../solution/Glass';
+import { AimPanel } from '../solution/AimPanel';
 import { InIt } from '../solution/InIt';
+import { MakingPanel } from '../solution/MakingPanel';
+import { OwnRecipes } from '../solution/OwnRecipes';
 import { PourList } from '../solution/PourList';
 import {
   FIRST,
@@ -16,6 +19,7 @@ import {
   read,
   refusedWords,
   requestOf,
+  said,
   written,
   type Ingredient,
   type Pour,
@@ -49,13 +53,20 @@ function Bench({ shelf }: { shelf: readonly Ingredient[] }) {
   );
   const request = requestOf(pours, shelf);
   const mix = useMix(request);
-  const pour = (next: Pour[]) => {
+  const pour = (next: Pour[], recipe?: { id: string; version: number }) => {
     setPours(next);
     setSearch(
-      written(next).map((line): [string, string] => ['in', line]),
+      [
+        ...written(next).map((line): [string, string] => ['in', line]),
+        ...(recipe ? [['recipe', `${recipe.id}*${recipe.version}`] as [string, string]] : []),
+      ],
       { replace: true },
     );
   };
+  const address = new URLSearchParams([
+    ...written(pours).map((line): [string, string] => ['in', line]),
+    ...search.getAll('recipe').map((recipe): [string, string] => ['recipe', recipe]),
+  ]);
   return (
     <Stack spacing={3}>
       <Box
@@ -90,6 +101,41 @@ function Bench({ shelf }: { shelf: readonly Ingredient[] }) {
         ) : (
           <Typography color="textSecondary">Pour something: what is in it stands here.</Typography>
         )}
+      </Box>
+      {request && mix.data && !mix.isError && (
+        <MakingPanel
+          mix={mix.data}
+          request={request}
+          pours={pours}
+          address={`/bench/make?${address}`}
+          onPour={pour}
+        />
+      )}
+      <Box
+        sx={{
+          display: 'grid',
+          gap: 2,
+          gridTemplateColumns: { xs: 'minmax(0, 1fr)', lg: '1fr 1fr' },
+          alignItems: 'start',
+        }}
+      >
+        <AimPanel
+          pours={pours}
+          shelf={shelf}
+          millilitres={mix.data?.millilitres}
+          onTake={({ parts }) => {
+            pour(poured(parts, pours, shelf));
+            window.scrollTo({ top: 0 });
+          }}
+        />
+        <OwnRecipes
+          request={request}
+          poured={search.get('recipe')?.split('*')[0]}
+          onPour={(recipe) => {
+            pour(said(recipe.parts, shelf), recipe);
+            window.scrollTo({ top: 0 });
+          }}
+        />
       </Box>
       <RecipeCards
         shelf={shelf}

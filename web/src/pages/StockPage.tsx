@@ -92,6 +92,7 @@ function Product({
   stock: Stock;
   onEdit: ((editing: Editing) => void) | undefined;
 }) {
+  const household = useHousehold().id;
   const unit = unitOf(kind.kind);
   const { runsOutOn } = kind;
   const empty = kind.supplies.length === 0;
@@ -152,6 +153,16 @@ function Product({
               <Typography sx={{ flex: { xs: 1, sm: 'none' } }}>
                 {Math.round(left)} of {supply.size} {unit}
               </Typography>
+              {supply.batch && (
+                <Button
+                  component="a"
+                  href={`/api/households/${household}/batches/${supply.id}/label.pdf`}
+                  aria-label={`Label of ${supply.name}`}
+                  download
+                >
+                  Label
+                </Button>
+              )}
               {onEdit && (
                 <Button
                   onClick={() => onEdit({ supply, left, version: stock.versions[supply.id] })}
@@ -171,9 +182,7 @@ function Product({
         ))}
       </Stack>
       {kind.costs !== undefined && (
-        <Typography>
-          A cleaning takes {kind.costs.toFixed(2)} of your money’s worth of it.
-        </Typography>
+        <Typography>A cleaning costs about {kind.costs.toFixed(2)}.</Typography>
       )}
       {kind.reasons.map((reason) => (
         <Typography key={reason.rule} variant="body2" color="textSecondary">

@@ -22,12 +22,15 @@ export function InIt({ mix }: { mix: MixPreview }) {
     <Stack spacing={1.25} component="section" aria-label="What is in it">
       <Typography variant="h2">What is in it</Typography>
       {mix.strengths.length === 0 && <Typography>Nothing that acts.</Typography>}
-      {mix.strengths.map(({ active, strength }) => (
-        <Box key={active} sx={{ display: 'flex', justifyContent: 'space-between', gap: 2 }}>
-          <Typography sx={{ fontWeight: 650 }}>{labelOf(WORDS.Active, active)}</Typography>
-          <Typography sx={{ fontWeight: 700, fontSize: '1.1rem', whiteSpace: 'nowrap' }}>
-            {figure(strength)} %
-          </Typography>
+      {mix.strengths.map(({ active, strength, most }) => (
+        <Box key={active}>
+          <Box sx={{ display: 'flex', justifyContent: 'space-between', gap: 2 }}>
+            <Typography sx={{ fontWeight: 650 }}>{labelOf(WORDS.Active, active)}</Typography>
+            <Typography sx={{ fontWeight: 700, fontSize: '1.1rem', whiteSpace: 'nowrap' }}>
+              {figure(strength)} %
+            </Typography>
+          </Box>
+          {most !== undefined && <Range strength={strength} most={most} />}
         </Box>
       ))}
       <PhLine ph={mix.ph} />
@@ -43,6 +46,43 @@ export function InIt({ mix }: { mix: MixPreview }) {
         ),
       )}
     </Stack>
+  );
+}
+
+/** Where a strength stands against the most that any ear may take, in the middle of the line. */
+function Range({ strength, most }: { strength: number; most: number }) {
+  return (
+    <Box>
+      <Box
+        aria-hidden="true"
+        sx={{ position: 'relative', height: 8, borderRadius: 1, bgcolor: 'mark.lane', my: 0.5 }}
+      >
+        <Box
+          sx={{
+            position: 'absolute',
+            inset: 0,
+            right: '50%',
+            borderRadius: 1,
+            bgcolor: 'mark.quiet',
+            opacity: 0.45,
+          }}
+        />
+        <Box
+          sx={{
+            position: 'absolute',
+            left: `${Math.min(100, (50 * strength) / most)}%`,
+            top: -3,
+            bottom: -3,
+            width: 3,
+            ml: '-1.5px',
+            bgcolor: 'text.primary',
+          }}
+        />
+      </Box>
+      <Typography variant="body2" color="textSecondary">
+        {most} % at most
+      </Typography>
+    </Box>
   );
 }
 

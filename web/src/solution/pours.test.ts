@@ -17,6 +17,7 @@ const VINEGAR: Ingredient = {
   phase: 'WATER',
   strengths: { ACETIC_ACID: 5 },
   density: 1,
+  price: 1,
 };
 const BORIC: Ingredient = {
   id: 'boric-acid',
@@ -24,6 +25,7 @@ const BORIC: Ingredient = {
   phase: 'SOLID',
   strengths: { BORIC_ACID: 100 },
   density: 0.75,
+  price: 1,
 };
 const SHELF = [VINEGAR, BORIC];
 

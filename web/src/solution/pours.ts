@@ -103,6 +103,31 @@ export function requestOf(
   return parts.some(({ amount }) => amount !== 0) ? { parts } : undefined;
 }
 
+/** The same, so many times as much; what is no number stays as it was typed. */
+export function scaled(pours: readonly Pour[], factor: number): Pour[] {
+  return pours.map((pour) => {
+    const amount = numberOf(pour.amount);
+    return amount === undefined
+      ? pour
+      : { ...pour, amount: String(Number((amount * factor).toPrecision(3))) };
+  });
+}
+
+/** A recipe as it was said, as lines. */
+export function said(parts: MixRequest['parts'], shelf: readonly Ingredient[]): Pour[] {
+  return parts.map(({ ingredient, amount, measure, strengths }) => {
+    const known = shelf.find((one) => one.id === ingredient);
+    const [active] = labelled(known) ?? [];
+    const strength = active && strengths?.[active];
+    return {
+      ingredient,
+      amount: String(Number(amount.toFixed(3))),
+      measure: measure ?? (known?.phase === 'SOLID' ? 'GRAM' : 'MILLILITRE'),
+      strength: strength === undefined ? '' : String(strength),
+    };
+  });
+}
+
 /** A recipe as lines: mL of what is poured, g of a powder, as strong as it stands on its line. */
 export function poured(
   parts: readonly { ingredient: string; amount: number }[],

@@ -43,6 +43,58 @@ export function useMix(request: MixRequest | undefined) {
   });
 }
 
+export type Making = Schemas['MakingPreview'];
+
+/** How a mix is made, how much of it is needed, and what it costs. */
+export function useMaking(request: MixRequest | undefined) {
+  const household = useHousehold().id;
+  return useQuery({
+    queryKey: [household, 'making', JSON.stringify(request)],
+    enabled: request !== undefined,
+    placeholderData: keepPreviousData,
+    retry: false,
+    queryFn: () =>
+      answered(
+        api.POST('/api/households/{household}/previews/making', {
+          params: { path: { household } },
+          body: request ?? { parts: [] },
+        }),
+      ),
+  });
+}
+
+export type AimRequest = Schemas['AimRequest'];
+export type AimedMix = Schemas['AimedMix'];
+
+/** Asks for the amounts that meet targets; nothing is changed by it. */
+export function useAim(onFound: (found: AimedMix) => void) {
+  const household = useHousehold().id;
+  return useMutation({
+    mutationFn: (body: AimRequest) =>
+      answered(
+        api.POST('/api/households/{household}/previews/aimed-mix', {
+          params: { path: { household } },
+          body,
+        }),
+      ),
+    onSuccess: onFound,
+  });
+}
+
+export type OwnRecipe = Schemas['OwnRecipe'];
+
+/** What the household mixes. */
+export function useOwnRecipes() {
+  const household = useHousehold().id;
+  return useQuery({
+    queryKey: [household, 'own-recipes'],
+    queryFn: () =>
+      answered(
+        api.GET('/api/households/{household}/own-recipes', { params: { path: { household } } }),
+      ),
+  });
+}
+
 export type NearestMix = Schemas['NearestMix'];
 
 /** Asks for the nearest recipe that suits an ear; nothing is changed by it. */

@@ -95,16 +95,21 @@ function Contents({ bottle }: { bottle: Compared }) {
         >
           <Typography sx={{ flex: 1, minWidth: 72, fontWeight: 650 }}>{dog.name}</Typography>
           {SIDES.map((side) => {
-            const { suits } = ofSide(dog.ears, side).inEar;
+            const { inEar, onPad } = ofSide(dog.ears, side);
+            const padToo = onPad.suits !== inEar.suits;
+            const words = padToo
+              ? `${SUITS_WORDS[inEar.suits]} into the ear, ${SUITS_WORDS[onPad.suits]} on the pad`
+              : SUITS_WORDS[inEar.suits];
             return (
               <Box
                 key={side}
                 role="img"
-                aria-label={`${earName(side)}: ${SUITS_WORDS[suits]}`}
+                aria-label={`${earName(side)}: ${words}`}
                 sx={{ display: 'flex', alignItems: 'center', mr: 1 }}
               >
                 <Typography aria-hidden="true">{letter(side)}</Typography>
-                <SuitsMark suits={suits} into="ear" />
+                <SuitsMark suits={inEar.suits} into="ear" />
+                {padToo && <SuitsMark suits={onPad.suits} into="pad" />}
               </Box>
             );
           })}

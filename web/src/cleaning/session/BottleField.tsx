@@ -67,7 +67,10 @@ function Bottle({ guided, bottle }: { guided: GuidedSession; bottle: BottleAtHan
             .join(' · ')
       : (reasons[0]?.reason.sentence ?? '');
   return (
-    <Box component="span" sx={{ display: 'flex', gap: 1, alignItems: 'center', width: '100%' }}>
+    <Box
+      component="span"
+      sx={{ display: 'flex', gap: 1, alignItems: 'center', width: '100%', px: 1 }}
+    >
       <Box component="span" sx={{ flex: 1, minWidth: 0, textAlign: 'left' }}>
         <Typography component="span" sx={{ fontWeight: 600, display: 'block' }}>
           {supply.name}
@@ -81,7 +84,9 @@ function Bottle({ guided, bottle }: { guided: GuidedSession; bottle: BottleAtHan
           {says}
         </Typography>
       </Box>
-      <SuitsMark suits={suits} into="ear" />
+      <Box component="span" sx={{ flex: 'none', width: 28 }}>
+        <SuitsMark suits={suits} into="ear" />
+      </Box>
     </Box>
   );
 }

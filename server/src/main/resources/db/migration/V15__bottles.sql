@@ -38,3 +38,18 @@ alter table dog
 
 -- Whether the household mixes cleaner for itself.
 alter table settings add column mixing text not null default 'READY_ONLY';
+
+-- What a household mixes: its own recipes.
+create table recipe (
+  household_id uuid not null references household,
+  id uuid not null,
+  version int not null,
+  gone boolean not null,
+  name text not null,
+  parts jsonb not null,
+  note text,
+  primary key (household_id, id)
+);
+alter table recipe enable row level security;
+create policy same_household on recipe using (household_id = current_household());
+grant select, insert, update on recipe to evenlobe_app;

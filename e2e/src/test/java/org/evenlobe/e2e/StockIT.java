@@ -24,7 +24,7 @@ class StockIT extends InSession {
       assertThat(page.getByText("That is more than a full one holds.")).isVisible();
       page.getByLabel("Left now, mL").fill("100");
       wren.button("Save").click();
-      assertThat(wren.region("Cleaner")).containsText("100 of 250 mL");
+      assertThat(wren.region("The green bottle")).containsText("100 of 250 mL");
 
       household.checkQuiet(dog);
       page.navigate("/dogs/" + dog + "/session?ears=RIGHT");
@@ -40,7 +40,7 @@ class StockIT extends InSession {
       wren.button("Save").click();
       page.getByText("Learned for next time").waitFor();
       page.navigate("/stock");
-      assertThat(wren.region("Cleaner")).containsText("90 of 250 mL");
+      assertThat(wren.region("The green bottle")).containsText("90 of 250 mL");
       assertThat(wren.region("Shopping list")).containsText("Wipes:");
     }
   }

@@ -149,6 +149,20 @@ public final class Caller {
     }
   }
 
+  /** What a path holds, byte by byte. */
+  public byte[] bytes(String path) {
+    try {
+      return client
+          .send(request(path).GET().build(), HttpResponse.BodyHandlers.ofByteArray())
+          .body();
+    } catch (IOException e) {
+      throw new UncheckedIOException(e);
+    } catch (InterruptedException e) {
+      Thread.currentThread().interrupt();
+      throw new IllegalStateException(e);
+    }
+  }
+
   public HttpRequest.Builder json(String path) {
     return request(path).header("Content-Type", "application/json");
   }

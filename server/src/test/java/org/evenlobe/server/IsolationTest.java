@@ -51,6 +51,7 @@ class IsolationTest {
           .replace("{cleaning}", id("cleanings").toString())
           .replace("{check}", id("checks").toString())
           .replace("{visit}", id("visits").toString())
+          .replace("{supply}", new UUID(0, 9).toString())
           .replace("{document}", new UUID(0, 9).toString())
           .replace("{session}", new UUID(0, 15).toString())
           .replace("{id}", id(pattern.split("/", -1)[4]).toString())
@@ -105,6 +106,11 @@ class IsolationTest {
             new Endpoint(
                 "POST", household + "/previews/appointments", "{\"ics\": \"no calendar\"}", 403),
             new Endpoint("GET", household + "/stock", "", 200),
+            new Endpoint("GET", household + "/own-recipes", "", 200),
+            new Endpoint("POST", household + "/previews/making", Samples.MIX, 200),
+            new Endpoint("POST", household + "/previews/aimed-mix", Samples.AIM, 200),
+            new Endpoint("GET", household + "/batches/{supply}/label", "", 404),
+            new Endpoint("GET", household + "/batches/{supply}/label.pdf", "", 404),
             new Endpoint("GET", household + "/stock/compared?supply=" + dog, "", 200),
             new Endpoint("GET", household + "/stock/shopping-list.csv", "", 200),
             new Endpoint("POST", household + "/previews/interval", Samples.dog(), 200),

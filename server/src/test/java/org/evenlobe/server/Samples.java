@@ -147,6 +147,16 @@ public final class Samples {
         dog, at, ", \"on\": \"%s\", \"time\": %s, \"what\": \"booster\"".formatted(on, time));
   }
 
+  /** Vinegar and water. */
+  public static final String MIX =
+      "{\"parts\": [{\"ingredient\": \"white-vinegar\", \"amount\": 50},"
+          + " {\"ingredient\": \"water\", \"amount\": 50}]}";
+
+  /** 2 % acetic acid of vinegar and water. */
+  public static final String AIM =
+      "{\"millilitres\": 100, \"targets\": [{\"active\": \"ACETIC_ACID\", \"least\": 2, \"most\": 2}],"
+          + " \"from\": [{\"ingredient\": \"white-vinegar\"}, {\"ingredient\": \"water\"}]}";
+
   /** A body of a kind of fact, by its path. */
   public static String of(String kind, UUID dog) {
     Instant then = Instant.parse("2026-01-01T10:00:00Z");
@@ -173,6 +183,7 @@ public final class Samples {
           said(dog, then, ", \"expected\": \"%s\", \"on\": \"2026-01-01\"".formatted(dog));
       case "skips" -> skip(dog, then, dog + ":CHECK:1");
       case "pins" -> pin(dog, then, dog + ":CHECK:1", "2026-01-02", "");
+      case "recipes" -> MIX.replace("{\"parts\"", "{\"name\": \"Ours\", \"parts\"");
       case "reactions" ->
           said(dog, then, ", \"kind\": \"STUNG\", \"ingredient\": \"white-vinegar\"");
       case "supplies" -> bottle(250, 100);

@@ -10,6 +10,8 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
+import java.util.function.Function;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.evenlobe.core.check.MayGoIn;
 import org.evenlobe.core.cleaning.Habit;
@@ -26,6 +28,7 @@ import org.evenlobe.core.record.DogRecord;
 import org.evenlobe.core.record.EarCleaning;
 import org.evenlobe.core.record.Supply;
 import org.evenlobe.core.record.WipeMaterial;
+import org.evenlobe.core.rule.Rule;
 import org.evenlobe.core.stock.PlannedUse;
 import org.evenlobe.core.stock.StockOutlook;
 import org.evenlobe.core.stock.StockOutlook.SupplyRest;
@@ -69,8 +72,12 @@ public final class HouseholdStock {
   /** Which bottle an ear of a dog is cleaned with next; empty where none suits it. */
   @FunctionalInterface
   public interface BottleForEar {
-    /** The bottle's id. */
-    Optional<UUID> of(UUID dog, Side side);
+    /**
+     * The bottle's id.
+     *
+     * @param afterWater whether it is cleaned because it was wet
+     */
+    Optional<UUID> of(UUID dog, Side side, boolean afterWater);
   }
 
   /**
@@ -136,6 +143,14 @@ public final class HouseholdStock {
       products.put(Optional.empty(), List.of());
     }
     return products;
+  }
+
+  /** What a wipe takes of a bottle, mL, as counts of the bottles have taught. */
+  public static double wipeTakes(
+      List<DogRecord> dogs, List<Supply> supplies, CleaningWays ways, LocalDate today) {
+    return new HouseholdStock(
+            dogs, List.of(), supplies, ways, today, (dog, side, afterWater) -> Optional.empty())
+        .pad.millilitres();
   }
 
   private PadDraw pad(List<Supply> supplies) {
@@ -219,12 +234,19 @@ public final class HouseholdStock {
       EarPair<Habit> habit =
           habits.computeIfAbsent(
               dog.id(), id -> EarPair.bySide(side -> Habit.of(dog, side, today)));
-      EarPair<Optional<Supply>> from = EarPair.bySide(side -> from(kind, dog, side, products));
+      Map<Boolean, EarPair<Optional<Supply>>> from =
+          Stream.of(true, false)
+              .collect(
+                  Collectors.toMap(
+                      Function.identity(),
+                      wet -> EarPair.bySide(side -> from(kind, dog, side, wet, products))));
       for (PlanItem item : plan.cleanings()) {
         Map<Optional<Supply>, Double> amounts = new HashMap<>();
+        boolean afterWater =
+            item.reasons().stream().anyMatch(reason -> reason.rule() == Rule.PLAN_WATER);
         for (Side side : item.ears()) {
           double amount = willTake(kind, dog, side, plan.ears().get(side), habit.get(side));
-          amounts.merge(from.get(side), amount, Double::sum);
+          amounts.merge(from.get(afterWater).get(side), amount, Double::sum);
         }
         LocalDate best = item.window().best();
         LocalDate on = best.isBefore(today) ? today : best;
@@ -243,14 +265,18 @@ public final class HouseholdStock {
 
   /** The product that an ear takes: what suits it, else the first that is there. */
   private Optional<Supply> from(
-      Supply.Kind kind, DogRecord dog, Side side, List<Optional<Supply>> products) {
+      Supply.Kind kind,
+      DogRecord dog,
+      Side side,
+      boolean afterWater,
+      List<Optional<Supply>> products) {
     if (kind == Supply.Kind.WIPES) {
       boolean ready = !wets(dog);
       return products.stream()
           .min(Comparator.comparing(one -> one.filter(Supply::bringsItsOwn).isPresent() != ready))
           .orElseThrow();
     }
-    Optional<UUID> chosen = bottles.of(dog.id(), side);
+    Optional<UUID> chosen = bottles.of(dog.id(), side, afterWater);
     return products.stream()
         .filter(one -> chosen.filter(id -> isOf(one, id)).isPresent())
         .findFirst()

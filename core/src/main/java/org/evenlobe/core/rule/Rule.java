@@ -107,6 +107,12 @@ public enum Rule {
   SOLUTION_NEAREST(
       "The nearest that passes",
       Source.ownValue("the least change in mL and g within every bound, the volume kept")),
+  SOLUTION_AIM(
+      "From targets", Source.ownValue("the fewest ingredients; else the least relative misses")),
+  SOLUTION_KITCHEN("Kitchen measures", Source.ownValue("only within 5 % of what is wanted")),
+  BATCH_NEED(
+      "How much to make",
+      Source.ownValue("what planned cleanings take while it keeps, 1.3 times a fill")),
   SUITS_MAY_GO_IN("What may go in", Source.ownValue("the verdict and the eardrum come first")),
   SUITS_PAIR("A pair that clashes", Source.ownValue("it undoes or poisons itself")),
   SUITS_LAYERS("Shake it", Source.ownValue("the dose may be all one layer")),

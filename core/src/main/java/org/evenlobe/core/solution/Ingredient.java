@@ -13,6 +13,7 @@ import java.util.Optional;
  * @param phase what it pours as
  * @param strengths how much of what acts is in it; of what is left out, none
  * @param density g per mL of a liquid; of a powder, of a level spoon
+ * @param price what 100 mL or 100 g of it cost, about
  * @param caution what can harm
  * @param whyNot why it does not belong into an ear at all, where it does not
  */
@@ -22,6 +23,7 @@ public record Ingredient(
     Phase phase,
     Map<Active, Strength> strengths,
     double density,
+    double price,
     Optional<String> caution,
     Optional<String> whyNot) {
 
@@ -45,7 +47,7 @@ public record Ingredient(
     Map<Active, Strength> others = new EnumMap<>(Active.class);
     others.putAll(strengths);
     others.put(active, strength);
-    return new Ingredient(id, name, phase, others, density, caution, whyNot);
+    return new Ingredient(id, name, phase, others, density, price, caution, whyNot);
   }
 
   /** Which share of its volume is alcohol. */

@@ -56,6 +56,7 @@ public final class Ingredients {
         Phase.valueOf(row.get("phase")),
         strengths,
         Double.parseDouble(row.get("density")),
+        Double.parseDouble(row.get("price")),
         Optional.of(row.get("caution")).filter(text -> !text.isEmpty()),
         Optional.of(row.get("why not")).filter(text -> !text.isEmpty()));
   }

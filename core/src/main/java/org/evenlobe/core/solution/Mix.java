@@ -30,6 +30,11 @@ public record Mix(List<Part> parts) {
     return parts.stream().mapToDouble(Part::millilitres).sum();
   }
 
+  /** What it costs, as things are priced on the shelf. */
+  public double price() {
+    return parts.stream().mapToDouble(Part::price).sum();
+  }
+
   /** What is in it of an active: grams, of alcohol and the like mL. */
   public double of(Active active) {
     double sum = 0;

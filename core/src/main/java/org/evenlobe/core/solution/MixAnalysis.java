@@ -132,7 +132,8 @@ public record MixAnalysis(
   public static MixAnalysis labelled(
       String name, Map<Active, Strength> strengths, Optional<Double> ph) {
     Ingredient bottle =
-        new Ingredient(name, name, Phase.WATER, strengths, 1, Optional.empty(), Optional.empty());
+        new Ingredient(
+            name, name, Phase.WATER, strengths, 1, 0, Optional.empty(), Optional.empty());
     Mix mix = Mix.of(new Part(bottle, HUNDRED));
     return new MixAnalysis(
         mix,

@@ -10,6 +10,7 @@ import org.evenlobe.core.measure.Volume;
  * @param amount mL of a liquid, g of a powder
  */
 public record Part(Ingredient ingredient, double amount) {
+  private static final double HUNDRED = 100;
 
   public Part {
     if (!(amount >= 0 && Double.isFinite(amount))) {
@@ -36,6 +37,16 @@ public record Part(Ingredient ingredient, double amount) {
   /** Its volume in the mix, mL: a powder that dissolves adds none. */
   public double millilitres() {
     return ingredient.phase() == Phase.SOLID ? 0 : amount;
+  }
+
+  /** What it weighs, g. */
+  public double grams() {
+    return ingredient.phase() == Phase.SOLID ? amount : amount * ingredient.density();
+  }
+
+  /** What it costs, in no money of its own: by what such things cost against each other. */
+  double price() {
+    return ingredient.price() / HUNDRED * amount;
   }
 
   /** What is in it of an active: grams, of alcohol and the like mL. */

@@ -94,6 +94,21 @@ public record Suitability(SuitsAnswer onPad, SuitsAnswer inEar) {
   static final double SOUREST = 2.3;
   private static final double MOST_ALKALINE = 9;
 
+  /** Up to how strong an active may be in any ear, percent; empty where the table sets no bound. */
+  public static Optional<Double> most(Active active) {
+    return switch (active) {
+      case ACETIC_ACID -> Optional.of(MUCH_ACETIC);
+      case ETHANOL, ISOPROPYL -> Optional.of(MUCH_ALCOHOL);
+      case BORIC_ACID -> Optional.of(MOST_BORIC);
+      case PEROXIDE -> Optional.of(MOST_PEROXIDE);
+      case CHLORHEXIDINE -> Optional.of(MOST_CHLORHEXIDINE);
+      case IODINE -> Optional.of(MOST_IODINE);
+      case SALICYLIC_ACID -> Optional.of(MOST_SALICYLIC);
+      case GLYCOL -> Optional.of(MOST_GLYCOL);
+      default -> Optional.empty();
+    };
+  }
+
   /** What is offered, for an ear. */
   public static Suitability of(Offer offer, EarNow ear) {
     List<Because> rows = new ArrayList<>();

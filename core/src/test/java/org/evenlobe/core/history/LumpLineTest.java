@@ -96,7 +96,9 @@ class LumpLineTest {
     DogHistory history = DogHistory.of(dog.record(), day(7));
 
     assertThat(
-            CallCards.card(dog.record(), history, Optional.empty(), reaction -> "", day(7)).orElseThrow().points())
+            CallCards.card(dog.record(), history, Optional.empty(), reaction -> "", day(7))
+                .orElseThrow()
+                .points())
         .anyMatch(
             point ->
                 point.about().equals("Lump")

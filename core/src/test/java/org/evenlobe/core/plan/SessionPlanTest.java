@@ -10,6 +10,7 @@ import java.time.ZoneOffset;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
+import java.util.function.Predicate;
 import org.evenlobe.core.TestDog;
 import org.evenlobe.core.cleaning.CleaningSession;
 import org.evenlobe.core.cleaning.CleaningSession.Ending;
@@ -261,7 +262,7 @@ class SessionPlanTest {
               List.of(bottle, pads),
               CleaningWays.DEFAULT,
               day(day),
-              (dogId, side) -> Optional.empty())
+              (dogId, side, wet) -> Optional.empty())
           .stream()
           .filter(outlook -> outlook.kind() == kind)
           .findFirst()
@@ -331,7 +332,7 @@ class SessionPlanTest {
               List.of(gentle, drying),
               CleaningWays.DEFAULT,
               day(6),
-              (dogId, side) -> Optional.of(side == Side.LEFT ? drying.id() : gentle.id()));
+              (dogId, side, wet) -> Optional.of(side == Side.LEFT ? drying.id() : gentle.id()));
 
       assertThat(outlooks)
           .filteredOn(one -> one.kind() == Supply.Kind.CLEANER)
@@ -345,6 +346,35 @@ class SessionPlanTest {
                   assertThat(one.costs().orElseThrow())
                       .as("6 of 100 mL for 20")
                       .isCloseTo(1.2, within(1e-9)));
+    }
+
+    @Test
+    void aBatchIsAsMuchAsPlannedCleaningsTakeWhileItKeeps() {
+      TestDog dog = new TestDog().quiet(0).cleaned(5, fill(2, 6, 3), Handled.CALM, 400);
+      DogPlan plan = plan(dog, 6);
+      long within30 =
+          plan.cleanings().stream().filter(item -> !item.window().best().isAfter(day(36))).count();
+
+      BatchNeed both = need(dog, plan, 30, side -> true);
+      BatchNeed right = need(dog, plan, 30, side -> side == Side.RIGHT);
+
+      assertThat(within30).isPositive();
+      assertThat(both.millilitres())
+          .as("6 mL an ear, and 1.3 times that")
+          .isCloseTo(within30 * 2 * 6 * 1.3, within(1e-9));
+      assertThat(right.millilitres()).isCloseTo(both.millilitres() / 2, within(1e-9));
+      assertThat(need(dog, plan, 0, side -> true).millilitres()).isZero();
+    }
+
+    private static BatchNeed need(TestDog dog, DogPlan plan, int days, Predicate<Side> suits) {
+      return BatchNeed.of(
+          List.of(dog.record()),
+          List.of(plan),
+          CleaningWays.DEFAULT,
+          2,
+          day(6),
+          days,
+          (id, side) -> suits.test(side));
     }
 
     @Test

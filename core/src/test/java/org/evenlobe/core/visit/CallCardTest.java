@@ -13,7 +13,11 @@ class CallCardTest {
 
   private static Optional<CallCard> card(TestDog dog, int day) {
     return CallCards.card(
-        dog.record(), DogHistory.of(dog.record(), day(day)), Optional.of("Beagle"), reaction -> reaction.ingredient().orElseThrow(), day(day));
+        dog.record(),
+        DogHistory.of(dog.record(), day(day)),
+        Optional.of("Beagle"),
+        reaction -> reaction.ingredient().orElseThrow(),
+        day(day));
   }
 
   @Test
@@ -24,7 +28,7 @@ class CallCardTest {
         .filteredOn(point -> point.about().equals("Has reacted to"))
         .singleElement()
         .satisfies(
-            point -> assertThat(point.words()).isEqualTo("white-vinegar (it stung, 2 Mar)"));
+            point -> assertThat(point.words()).isEqualTo("white-vinegar (it stung, 2 Mar 2026)"));
   }
 
   @Test

@@ -24,11 +24,13 @@ import org.evenlobe.core.record.EarFinding;
 import org.evenlobe.core.record.ExpectedExposure;
 import org.evenlobe.core.record.Exposure;
 import org.evenlobe.core.record.ExposureKind;
+import org.evenlobe.core.record.MixSchool;
 import org.evenlobe.core.record.Practice;
 import org.evenlobe.core.record.Preferences;
 import org.evenlobe.core.record.Supply;
 import org.evenlobe.core.record.VisitRecord;
 import org.evenlobe.core.solution.Active;
+import org.evenlobe.core.solution.Measure;
 import org.evenlobe.server.access.CurrentMember;
 import org.evenlobe.server.access.HouseholdDay;
 import org.evenlobe.server.access.Member;
@@ -51,7 +53,10 @@ import org.evenlobe.server.exposure.ExpectedExposureRequest.YearDayRequest;
 import org.evenlobe.server.exposure.ExposureRequest;
 import org.evenlobe.server.fact.FactKeeping;
 import org.evenlobe.server.fact.Precondition;
+import org.evenlobe.server.solution.MixRequest.PartRequest;
+import org.evenlobe.server.solution.RecipeRequest;
 import org.evenlobe.server.stock.SupplyRequest;
+import org.evenlobe.server.stock.SupplyRequest.BatchRequest;
 import org.evenlobe.server.stock.SupplyRequest.LabelRequest;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
@@ -237,6 +242,30 @@ class DemoHousehold implements ApplicationRunner {
             null,
             null,
             2.4));
+    facts.put(
+        id("recipe"),
+        Precondition.isNew(),
+        new RecipeRequest("Creek rinse", rinse(), "After salt water, for the three that take it."));
+    facts.put(
+        id("batch"),
+        Precondition.isNew(),
+        new SupplyRequest(
+            Supply.Kind.CLEANER,
+            "Creek rinse",
+            null,
+            120.0,
+            120.0,
+            today.minusDays(27).atTime(10, 0).atZone(ZONE).toInstant(),
+            today.minusDays(27),
+            null,
+            new BatchRequest(rinse(), today.minusDays(27), id("recipe"), 1),
+            null));
+  }
+
+  private static List<PartRequest> rinse() {
+    return List.of(
+        new PartRequest("white-vinegar", 48.0, Measure.MILLILITRE, null),
+        new PartRequest("water", 72.0, Measure.MILLILITRE, null));
   }
 
   private void swims(DemoDog dog, LocalDate firstDay, LocalDate lastDay) {
@@ -285,7 +314,7 @@ class DemoHousehold implements ApplicationRunner {
             is.hair(),
             is.hairWeeks(),
             is.medicineWait(),
-            is.mixing(),
+            MixSchool.HOME_MIXED,
             is.massageSeconds(),
             is.scheduling(),
             is.fixedDays(),

@@ -61,7 +61,7 @@ public record MixRequest(
       Optional<Ingredient> found = shelf.find(part.ingredient());
       errors.require(found.isPresent(), at + ".ingredient", "is not on the shelf");
       if (found.isPresent()) {
-        Part poured = poured(asSold(found.get(), part, errors, at), part);
+        Part poured = poured(asSold(found.get(), part.strengths(), errors, at), part);
         errors.require(poured.amount() <= MOST, at + ".amount", "must be 5 L or 5 kg at most");
         mixed.add(poured);
       }
@@ -78,16 +78,19 @@ public record MixRequest(
         : part.measure().of(ingredient, part.amount());
   }
 
-  private static Ingredient asSold(
-      Ingredient shelf, PartRequest part, InvalidFields.Collector errors, String at) {
+  static Ingredient asSold(
+      Ingredient shelf,
+      @Nullable Map<Active, Double> said,
+      InvalidFields.Collector errors,
+      String at) {
     Ingredient sold = shelf;
     double alcohol = 0;
-    Map<Active, Double> strengths = part.strengths() == null ? Map.of() : part.strengths();
-    for (Map.Entry<Active, Double> said : strengths.entrySet()) {
-      boolean isIn = shelf.strengths().containsKey(said.getKey());
+    Map<Active, Double> strengths = said == null ? Map.of() : said;
+    for (Map.Entry<Active, Double> one : strengths.entrySet()) {
+      boolean isIn = shelf.strengths().containsKey(one.getKey());
       errors.require(
-          isIn, at + ".strengths", "there is no %s in it".formatted(said.getKey().words()));
-      sold = sold.with(said.getKey(), Strength.percent(said.getValue()));
+          isIn, at + ".strengths", "there is no %s in it".formatted(one.getKey().words()));
+      sold = sold.with(one.getKey(), Strength.percent(one.getValue()));
     }
     for (Active active : List.of(Active.ETHANOL, Active.ISOPROPYL)) {
       alcohol += sold.strength(active).percent();

@@ -5,7 +5,9 @@ import java.util.UUID;
 import org.evenlobe.core.measure.Side;
 import org.evenlobe.server.access.Needs;
 import org.evenlobe.server.access.Role;
+import org.evenlobe.server.solution.AimRequest;
 import org.evenlobe.server.solution.MixRequest;
+import org.evenlobe.server.view.MixView.AimedMix;
 import org.evenlobe.server.view.MixView.MixPreview;
 import org.evenlobe.server.view.MixView.NearestMix;
 import org.springframework.web.bind.annotation.PathVariable;
@@ -28,6 +30,13 @@ class MixController {
   @PostMapping("/api/households/{household}/previews/mix")
   MixPreview mix(@PathVariable UUID household, @Valid @RequestBody MixRequest said) {
     return mixes.preview(said);
+  }
+
+  /** The amounts that meet targets, or come nearest. */
+  @Needs(Role.VIEWER)
+  @PostMapping("/api/households/{household}/previews/aimed-mix")
+  AimedMix aimed(@PathVariable UUID household, @Valid @RequestBody AimRequest said) {
+    return mixes.aimed(said);
   }
 
   /**

@@ -8,16 +8,21 @@ import org.evenlobe.core.measure.EarPair;
 import org.evenlobe.core.measure.Side;
 import org.evenlobe.core.rule.Reason;
 import org.evenlobe.core.solution.Active;
+import org.evenlobe.core.solution.Aimed;
 import org.evenlobe.core.solution.Grit;
 import org.evenlobe.core.solution.Ingredients;
+import org.evenlobe.core.solution.Kitchen;
+import org.evenlobe.core.solution.Measure;
 import org.evenlobe.core.solution.MixAnalysis;
 import org.evenlobe.core.solution.Strength;
 import org.evenlobe.core.suit.Nearest;
 import org.evenlobe.core.suit.Offer;
 import org.evenlobe.core.suit.Suitability;
+import org.evenlobe.server.account.SettingsRequest.VolumeUnit;
 import org.evenlobe.server.plan.Plans;
 import org.evenlobe.server.plan.Plans.Standing;
 import org.evenlobe.server.record.FoldedDogs;
+import org.evenlobe.server.solution.AimRequest;
 import org.evenlobe.server.solution.MixRequest;
 import org.evenlobe.server.solution.PouredPart;
 import org.evenlobe.server.stock.SupplyAnswers;
@@ -50,6 +55,7 @@ class MixView {
    * @param boric its boric acid
    * @param salicylic its salicylic acid
    * @param keepsDays for how many days it keeps; 0 is the same day only
+   * @param kitchen the same in kitchen measures, where those come within 5 %
    * @param reasons how all of that came about
    * @param dogs which ears it suits
    */
@@ -62,20 +68,37 @@ class MixView {
       Grit boric,
       Grit salicylic,
       int keepsDays,
+      List<KitchenPart> kitchen,
       List<Reason> reasons,
       List<SuitsDog> dogs) {}
+
+  /**
+   * So much of an ingredient by a measure.
+   *
+   * @param ingredient its id
+   * @param measure by which
+   * @param count how many of it
+   */
+  record KitchenPart(String ingredient, Measure measure, double count) {
+
+    static KitchenPart of(Kitchen.Measured measured) {
+      return new KitchenPart(
+          measured.part().ingredient().id(), measured.measure(), measured.count());
+    }
+  }
 
   /**
    * An active in a mix.
    *
    * @param active which
    * @param strength how strong, percent
+   * @param most up to how strong it may be in any ear, where there is a bound
    */
-  record InIt(Active active, Strength strength) {
+  record InIt(Active active, Strength strength, Optional<Double> most) {
 
     static List<InIt> of(MixAnalysis mix) {
       return mix.strengths().entrySet().stream()
-          .map(one -> new InIt(one.getKey(), one.getValue()))
+          .map(one -> new InIt(one.getKey(), one.getValue(), Suitability.most(one.getKey())))
           .toList();
     }
   }
@@ -113,10 +136,30 @@ class MixView {
         mix.boric(),
         mix.salicylic(),
         mix.keepsDays(),
+        Kitchen.of(mix.mix(), standing.how().said().volumeUnit() == VolumeUnit.SPOONS).stream()
+            .map(KitchenPart::of)
+            .toList(),
         mix.reasons(),
         dogs.here(standing.today()).stream()
             .map(dog -> SuitsDog.of(offer, dog.history(), ears))
             .toList());
+  }
+
+  /**
+   * What meets an aim, or comes nearest.
+   *
+   * @param parts what, and how much of it: mL of a liquid, g of a powder; none where nothing can be
+   *     poured
+   * @param isMet whether every target is met
+   * @param reasons which cannot be met and why
+   */
+  record AimedMix(List<PouredPart> parts, boolean isMet, List<Reason> reasons) {}
+
+  /** What meets an aim. */
+  AimedMix aimed(AimRequest said) {
+    Aimed found = Aimed.at(said.toCore(shelf));
+    return new AimedMix(
+        found.mix().map(PouredPart::of).orElse(List.of()), found.isMet(), found.reasons());
   }
 
   /**

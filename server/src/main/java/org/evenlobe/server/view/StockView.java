@@ -8,6 +8,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
+import java.util.function.Function;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.evenlobe.core.measure.EarPair;
@@ -106,23 +107,22 @@ class StockView {
       List<Kept> ever, List<Supply> there, Planned planned, Standing standing) {
     EarsNow ears = new EarsNow(ever, shelf);
     Bottles bottles = Bottles.of(there, standing.today());
-    Map<UUID, EarPair<Optional<UUID>>> chosen = new HashMap<>();
+    Map<UUID, Function<Boolean, EarPair<Optional<UUID>>>> chosen = new HashMap<>();
     for (Folded dog : planned.dogs()) {
       EarPair<EarNow> quiet = ears.of(dog.history()).map(EarNow::quiet);
+      Optional<UUID> last = EarsNow.last(dog.record());
+      boolean mixes = standing.how().ways().mixing() == MixSchool.HOME_MIXED;
       chosen.put(
           dog.record().id(),
-          EarPair.bySide(
-              side ->
-                  bottles
-                      .choose(
-                          new Bottles.Wish(
-                              quiet,
-                              Map.of(side, true),
-                              false,
-                              EarsNow.last(dog.record()),
-                              standing.how().ways().mixing() == MixSchool.HOME_MIXED))
-                      .map(one -> one.supply().id())));
+          afterWater ->
+              EarPair.bySide(
+                  side ->
+                      bottles
+                          .choose(
+                              new Bottles.Wish(quiet, Map.of(side, true), afterWater, last, mixes))
+                          .map(one -> one.supply().id())));
     }
-    return (dog, side) -> Optional.ofNullable(chosen.get(dog)).flatMap(pair -> pair.get(side));
+    return (dog, side, afterWater) ->
+        Optional.ofNullable(chosen.get(dog)).flatMap(of -> of.apply(afterWater).get(side));
   }
 }
