@@ -1,7 +1,6 @@
 package org.evenlobe.e2e;
 
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
-
 import static org.assertj.core.api.Assertions.assertThat;
 
 import com.microsoft.playwright.Locator;
