@@ -3299,7 +3299,9 @@ export interface components {
         | 'METRIC_TABLESPOON'
         | 'AUSTRALIAN_TABLESPOON'
         | 'METRIC_CUP'
-        | 'IMPERIAL_OUNCE';
+        | 'IMPERIAL_OUNCE'
+        | 'PART'
+        | 'CAPSULE';
     };
     Label: {
       actives: {
@@ -3464,12 +3466,15 @@ export interface components {
       oil: number;
       /** Format: double */
       ph?: number;
+      poured: components['schemas']['PouredPart'][];
       reasons: components['schemas']['Reason'][];
       salicylic: components['schemas']['Grit'];
       strengths: components['schemas']['InIt'][];
     };
     MixRequest: {
       againstYeast?: boolean;
+      /** Format: double */
+      millilitres?: number;
       parts: components['schemas']['PartRequest'][];
     };
     Moment: {
@@ -3587,6 +3592,8 @@ export interface components {
     PartRequest: {
       /** Format: double */
       amount: number;
+      /** Format: double */
+      each?: number;
       ingredient: string;
       /** @enum {string} */
       measure?:
@@ -3601,7 +3608,9 @@ export interface components {
         | 'METRIC_TABLESPOON'
         | 'AUSTRALIAN_TABLESPOON'
         | 'METRIC_CUP'
-        | 'IMPERIAL_OUNCE';
+        | 'IMPERIAL_OUNCE'
+        | 'PART'
+        | 'CAPSULE';
       strengths?: {
         [key: string]: number;
       };
@@ -4256,7 +4265,9 @@ export interface components {
         | 'METRIC_TABLESPOON'
         | 'AUSTRALIAN_TABLESPOON'
         | 'METRIC_CUP'
-        | 'IMPERIAL_OUNCE';
+        | 'IMPERIAL_OUNCE'
+        | 'PART'
+        | 'CAPSULE';
       strengths?: {
         [key: string]: number;
       };

@@ -152,6 +152,8 @@ export const WORDS = {
     { label: 'spoons of 20 mL', value: 'AUSTRALIAN_TABLESPOON' },
     { label: 'cups of 250 mL', value: 'METRIC_CUP' },
     { label: 'imperial fl oz', value: 'IMPERIAL_OUNCE' },
+    { label: 'parts', value: 'PART' },
+    { label: 'capsules', value: 'CAPSULE' },
   ],
   MixSchool: [
     { label: 'ready cleaners only', value: 'READY_ONLY' },

@@ -246,7 +246,7 @@ export function DogFormView({
             name="lightCoat"
             label="A light coat: dyes and brown wax stain it"
           />
-          <Stack direction="row" spacing={2}>
+          <Stack direction={{ xs: 'column', sm: 'row' }} spacing={2}>
             <TextField
               label="Pregnant or nursing from"
               type="date"

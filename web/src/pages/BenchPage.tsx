@@ -15,6 +15,7 @@ import { OwnRecipes } from '../solution/OwnRecipes';
 import { PourList } from '../solution/PourList';
 import {
   FIRST,
+  inMeasures,
   poured,
   read,
   refusedWords,
@@ -51,13 +52,22 @@ function Bench({ shelf }: { shelf: readonly Ingredient[] }) {
   const [pours, setPours] = useState<readonly Pour[]>(() =>
     search.has('in') ? read(search.getAll('in'), MEASURES) : FIRST,
   );
-  const request = requestOf(pours, shelf);
+  const [inAll, setInAll] = useState(() => search.get('of') ?? '120');
+  const isInParts = pours.some(({ measure }) => measure === 'PART');
+  const request = requestOf(pours, shelf, isInParts ? inAll : '');
   const mix = useMix(request);
-  const pour = (next: Pour[], recipe?: { id: string; version: number }) => {
+  const pour = (
+    next: Pour[],
+    recipe?: { id: string; version: number },
+    millilitres: string = inAll,
+  ) => {
     setPours(next);
+    setInAll(millilitres);
+    const parts = next.some(({ measure }) => measure === 'PART');
     setSearch(
       [
         ...written(next).map((line): [string, string] => ['in', line]),
+        ...(parts ? [['of', millilitres] as [string, string]] : []),
         ...(recipe ? [['recipe', `${recipe.id}*${recipe.version}`] as [string, string]] : []),
       ],
       { replace: true },
@@ -65,6 +75,7 @@ function Bench({ shelf }: { shelf: readonly Ingredient[] }) {
   };
   const address = new URLSearchParams([
     ...written(pours).map((line): [string, string] => ['in', line]),
+    ...(isInParts ? [['of', inAll]] : []),
     ...search.getAll('recipe').map((recipe): [string, string] => ['recipe', recipe]),
   ]);
   return (
@@ -80,7 +91,13 @@ function Bench({ shelf }: { shelf: readonly Ingredient[] }) {
         <Paper variant="outlined" sx={{ p: 2 }}>
           {request && mix.data && <Glass mix={mix.data} />}
           <Box sx={{ mt: 2 }}>
-            <PourList pours={pours} shelf={shelf} onChange={pour} />
+            <PourList
+              pours={pours}
+              shelf={shelf}
+              inAll={inAll}
+              onInAll={(millilitres) => pour([...pours], undefined, millilitres)}
+              onChange={(next) => pour(next)}
+            />
           </Box>
         </Paper>
         {mix.isError ? (
@@ -108,7 +125,7 @@ function Bench({ shelf }: { shelf: readonly Ingredient[] }) {
           request={request}
           pours={pours}
           address={`/bench/make?${address}`}
-          onPour={pour}
+          onPour={(next) => pour(next)}
         />
       )}
       <Box
@@ -129,7 +146,11 @@ function Bench({ shelf }: { shelf: readonly Ingredient[] }) {
           }}
         />
         <OwnRecipes
-          request={request}
+          parts={
+            request && mix.data && isInParts
+              ? inMeasures(request.parts, mix.data.poured)
+              : request?.parts
+          }
           poured={search.get('recipe')?.split('*')[0]}
           onPour={(recipe) => {
             pour(said(recipe.parts, shelf), recipe);

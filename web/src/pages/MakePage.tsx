@@ -12,7 +12,7 @@ import { WORDS } from '../api/words';
 import { useHousehold, useMayRecord } from '../household/useMe';
 import { dayIn, longDate } from '../measure/days';
 import { MakingSteps } from '../solution/MakingSteps';
-import { read, requestOf, type Ingredient, type MixRequest } from '../solution/pours';
+import { inMeasures, read, requestOf, type Ingredient, type MixRequest } from '../solution/pours';
 import { useMaking, useMix, useShelf, type Making, type MixPreview } from '../solution/useMix';
 import { useSaveSupply } from '../stock/useStock';
 import { Failure } from '../ui/Failure';
@@ -36,7 +36,7 @@ export function Component() {
 
 function Batch({ shelf }: { shelf: readonly Ingredient[] }) {
   const [search] = useSearchParams();
-  const request = requestOf(read(search.getAll('in'), MEASURES), shelf);
+  const request = requestOf(read(search.getAll('in'), MEASURES), shelf, search.get('of') ?? '');
   const [recipe, version] = (search.get('recipe') ?? '').split('*');
   const mix = useMix(request);
   const making = useMaking(request);
@@ -91,7 +91,7 @@ function Made({
         left: size,
         countedAt: new Date().toISOString(),
         openedOn: today,
-        batch: { parts: request.parts, madeOn: today, ...recipe },
+        batch: { parts: inMeasures(request.parts, mix.poured), madeOn: today, ...recipe },
       },
     });
   };

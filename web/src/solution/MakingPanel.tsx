@@ -7,6 +7,16 @@ import type { MixPreview } from './useMix';
 import { useMaking } from './useMix';
 import { scaled, type MixRequest, type Pour } from './pours';
 
+/** The same lines without parts: those are shares of another whole. */
+function inMillilitres(pours: readonly Pour[], { poured }: MixPreview): Pour[] {
+  return pours.map((pour, at) => {
+    const amount = poured[at]?.amount;
+    return pour.measure === 'PART' && poured.length === pours.length && amount !== undefined
+      ? { ...pour, amount: String(amount), measure: 'MILLILITRE' }
+      : pour;
+  });
+}
+
 /** How much to make, by what the plan takes while it keeps; what it costs; and on to making it. */
 export function MakingPanel({
   mix,
@@ -59,7 +69,7 @@ export function MakingPanel({
         {wanted > 0 && !isEnough && mix.millilitres > 0 && (
           <Button
             variant="outlined"
-            onClick={() => onPour(scaled(pours, wanted / mix.millilitres))}
+            onClick={() => onPour(scaled(inMillilitres(pours, mix), wanted / mix.millilitres))}
           >
             Scale it to {wanted} mL
           </Button>

@@ -13,13 +13,16 @@ import { useMayRecord } from '../household/useMe';
 import type { MixRequest } from './pours';
 import { useOwnRecipes, type OwnRecipe } from './useMix';
 
+type Parts = MixRequest['parts'];
+
 /** The household's own recipes: what stands on the bench is kept, poured again, said anew. */
 export function OwnRecipes({
-  request,
+  parts,
   poured,
   onPour,
 }: {
-  request: MixRequest | undefined;
+  /** What stands on the bench. */
+  parts: Parts | undefined;
   /** The one that stands poured, unchanged. */
   poured: string | undefined;
   onPour: (recipe: OwnRecipe) => void;
@@ -58,7 +61,7 @@ export function OwnRecipes({
             </Button>
             {mayRecord && (
               <>
-                {request && poured !== one.id && <SayAnew recipe={one} request={request} />}
+                {parts && poured !== one.id && <SayAnew recipe={one} parts={parts} />}
                 <Button
                   color="error"
                   aria-label={`Throw away ${one.name}`}
@@ -71,25 +74,25 @@ export function OwnRecipes({
           </Box>
         ))}
       </Stack>
-      {mayRecord && request && <Keep request={request} />}
+      {mayRecord && parts && <Keep parts={parts} />}
     </Paper>
   );
 }
 
-function SayAnew({ recipe, request }: { recipe: OwnRecipe; request: MixRequest }) {
+function SayAnew({ recipe, parts }: { recipe: OwnRecipe; parts: Parts }) {
   const save = useSaveFact('recipes', recipe.id, recipe.version, () => undefined);
   return (
     <Button
       loading={save.isPending}
       aria-label={`${recipe.name} is what stands on the bench now`}
-      onClick={() => save.mutate({ name: recipe.name, parts: request.parts })}
+      onClick={() => save.mutate({ name: recipe.name, parts: parts })}
     >
       Is now as poured
     </Button>
   );
 }
 
-function Keep({ request }: { request: MixRequest }) {
+function Keep({ parts }: { parts: Parts }) {
   const [id, setId] = useState(() => newId());
   const [name, setName] = useState('');
   const save = useSaveFact('recipes', id, undefined, () => {
@@ -101,7 +104,7 @@ function Keep({ request }: { request: MixRequest }) {
       component="form"
       onSubmit={(event) => {
         event.preventDefault();
-        save.mutate({ name: name.trim(), parts: request.parts });
+        save.mutate({ name: name.trim(), parts: parts });
       }}
       sx={{ display: 'flex', gap: 1, mt: 1.5, flexWrap: 'wrap' }}
     >

@@ -12,10 +12,15 @@ import { labelled, numberOf, type Ingredient, type Pour } from './pours';
 export function PourList({
   pours,
   shelf,
+  inAll,
+  onInAll,
   onChange,
 }: {
   pours: readonly Pour[];
   shelf: readonly Ingredient[];
+  /** How many mL are wanted, where something is told in parts. */
+  inAll: string;
+  onInAll: (millilitres: string) => void;
   onChange: (pours: Pour[]) => void;
 }) {
   const set = (at: number, change: Partial<Pour>) =>
@@ -32,6 +37,17 @@ export function PourList({
           onRemove={() => onChange(pours.filter((_, index) => index !== at))}
         />
       ))}
+      {pours.some(({ measure }) => measure === 'PART') && (
+        <TextField
+          size="small"
+          label="mL in all, for the parts"
+          value={inAll}
+          error={numberOf(inAll) === undefined}
+          slotProps={{ htmlInput: { inputMode: 'decimal' }, inputLabel: { shrink: true } }}
+          onChange={({ target }) => onInAll(target.value)}
+          sx={{ maxWidth: 220 }}
+        />
+      )}
       <Button
         variant="outlined"
         onClick={() =>
@@ -128,6 +144,16 @@ function Line({
             </option>
           ))}
         </TextField>
+        {(pour.measure === 'CAPSULE' || pour.measure === 'DROP') && (
+          <TextField
+            size="small"
+            label={pour.measure === 'DROP' ? 'drops in 1 mL' : `one holds, ${powder ? 'g' : 'mL'}`}
+            value={pour.each ?? ''}
+            error={pour.measure === 'CAPSULE' && numberOf(pour.each ?? '') === undefined}
+            slotProps={{ htmlInput: { inputMode: 'decimal' }, inputLabel: { shrink: true } }}
+            onChange={({ target }) => onChange({ each: target.value })}
+          />
+        )}
         {label && (
           <TextField
             size="small"

@@ -12,6 +12,8 @@ export interface Pour {
   measure: Measure;
   /** How strong it is as it was sold, where that was typed. */
   strength: string;
+  /** What one holds: a capsule, mL or g; of a dropper, how many drops are 1 mL. */
+  each?: string;
 }
 
 /** What a bench begins with: something to look at and to change. */
@@ -24,17 +26,26 @@ const BETWEEN = '*';
 
 /** As the address keeps it: "white-vinegar*60*MILLILITRE". */
 export function written(pours: readonly Pour[]): string[] {
-  return pours.map(({ ingredient, amount, measure, strength }) =>
-    [ingredient, amount, measure, ...(strength ? [strength] : [])].join(BETWEEN),
+  return pours.map(({ ingredient, amount, measure, strength, each }) =>
+    [
+      ingredient,
+      amount,
+      measure,
+      ...(strength || each ? [strength] : []),
+      ...(each ? [each] : []),
+    ].join(BETWEEN),
   );
 }
 
 /** What an address says; what cannot be read is left out. */
 export function read(said: readonly string[], measures: readonly Measure[]): Pour[] {
   return said.flatMap((line) => {
-    const [ingredient = '', amount = '', measure = '', strength = ''] = line.split(BETWEEN);
+    const [ingredient = '', amount = '', measure = '', strength = '', each = ''] =
+      line.split(BETWEEN);
     const known = measures.find((one) => one === measure);
-    return ingredient && known ? [{ ingredient, amount, measure: known, strength }] : [];
+    return ingredient && known
+      ? [{ ingredient, amount, measure: known, strength, ...(each && { each }) }]
+      : [];
   });
 }
 
@@ -80,12 +91,23 @@ export function labelled(ingredient: Ingredient | undefined): [string, number] |
   return strengths.length === 1 && only && only[1] < 100 ? only : undefined;
 }
 
+/** What one of it holds, mL or g, where that is asked for and was typed. */
+function eachOf({ measure, each = '' }: Pour): number | undefined {
+  const number = numberOf(each);
+  if (number === undefined || number <= 0) return undefined;
+  return measure === 'DROP' ? 1 / number : measure === 'CAPSULE' ? number : undefined;
+}
+
 /** What is asked for: lines whose amount is no number yet are left out. */
 export function requestOf(
   pours: readonly Pour[],
   shelf: readonly Ingredient[],
+  inAll = '',
 ): MixRequest | undefined {
-  const parts = pours.flatMap(({ ingredient, amount, measure, strength }) => {
+  const millilitres = numberOf(inAll);
+  const parts = pours.flatMap((pour) => {
+    const { ingredient, amount, measure, strength } = pour;
+    const each = eachOf(pour);
     const known = shelf.find((one) => one.id === ingredient);
     const count = numberOf(amount);
     if (!known || count === undefined) return [];
@@ -96,11 +118,13 @@ export function requestOf(
         ingredient,
         amount: count,
         measure,
+        ...(each !== undefined && { each }),
         ...(active && percent !== undefined && { strengths: { [active]: percent } }),
       },
     ];
   });
-  return parts.some(({ amount }) => amount !== 0) ? { parts } : undefined;
+  if (!parts.some(({ amount }) => amount !== 0)) return undefined;
+  return { parts, ...(millilitres !== undefined && { millilitres }) };
 }
 
 /** The same, so many times as much; what is no number stays as it was typed. */
@@ -142,5 +166,16 @@ export function poured(
       measure: isPowder ? 'GRAM' : 'MILLILITRE',
       strength: before.find((one) => one.ingredient === ingredient)?.strength ?? '',
     };
+  });
+}
+
+/** What was poured, in mL and g, as strong as it was sold. */
+export function inMeasures(
+  parts: MixRequest['parts'],
+  amounts: readonly { ingredient: string; amount: number }[],
+): MixRequest['parts'] {
+  return amounts.map(({ ingredient, amount }, at) => {
+    const strengths = parts[at]?.strengths;
+    return { ingredient, amount, ...(strengths && { strengths }) };
   });
 }

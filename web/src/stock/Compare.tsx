@@ -70,7 +70,7 @@ function figure(number: number): string {
 function Contents({ bottle }: { bottle: Compared }) {
   const { supply, strengths, ph, useBy, pricePerUnit, dogs } = bottle;
   return (
-    <Box component="section" aria-label={supply.name}>
+    <Box role="group" aria-label={`Side by side: ${supply.name}`}>
       <Line name="What it is">
         {supply.batch ? 'mixed at home' : labelOf(WORDS.CleanerKind, supply.cleaner) || 'wipes'}
       </Line>

@@ -66,7 +66,7 @@ export function LabelFields({
       >
         Something acts in it
       </Button>
-      <Stack direction="row" spacing={2}>
+      <Stack direction={{ xs: 'column', sm: 'row' }} spacing={2}>
         <TextField
           label="pH"
           type="number"

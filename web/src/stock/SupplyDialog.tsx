@@ -108,7 +108,7 @@ export function SupplyDialog({
                 {...text('left')}
               />
             </Stack>
-            <Stack direction="row" spacing={2}>
+            <Stack direction={{ xs: 'column', sm: 'row' }} spacing={2}>
               <TextField
                 label="Opened on"
                 type="date"

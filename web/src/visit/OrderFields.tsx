@@ -14,6 +14,7 @@ import { SwitchField } from '../form/SwitchField';
 import { dateWithYear, type Day } from '../measure/days';
 import { earName, type Side } from '../measure/side';
 import { WEEKDAYS } from '../measure/weekdays';
+import { useStock } from '../stock/useStock';
 import { lastDay, type EarVisitForm, type VisitForm } from './visitForm';
 
 const HOW_OFTEN = [
@@ -48,6 +49,14 @@ export function OrderFields({
   errors: FieldErrors<EarVisitForm> | undefined;
   isClosed: boolean;
 }) {
+  const stock = useStock();
+  const bottles = [
+    ...new Set(
+      (stock.data?.kinds ?? []).flatMap(({ supplies }) =>
+        supplies.map(({ supply }) => supply.name),
+      ),
+    ),
+  ];
   const ear = side === 'RIGHT' ? 'right' : 'left';
   const cleans = said.instruction === 'CLEAN';
   const until = lastDay(said, day);
@@ -113,7 +122,18 @@ export function OrderFields({
                 </TextField>
               )}
             />
-            <TextField label="With what" size="small" {...register(`${ear}.product`)} />
+            <TextField
+              label="With what"
+              size="small"
+              helperText="Called as in your stock, it is known at the bench and in a session."
+              slotProps={{ htmlInput: { list: `${ear}-bottles` } }}
+              {...register(`${ear}.product`)}
+            />
+            <datalist id={`${ear}-bottles`}>
+              {bottles.map((name) => (
+                <option key={name} value={name} />
+              ))}
+            </datalist>
           </Box>
         </>
       )}

@@ -16,10 +16,8 @@ import javax.imageio.ImageIO;
 import org.junit.jupiter.api.AfterAll;
 import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
-import org.junit.jupiter.api.parallel.Isolated;
 
 /** Everything is lost but the backup. */
-@Isolated("it starts, stops or fills what the others need")
 class BackupIT {
   private static final Path STATE = Path.of("target/backup-state").toAbsolutePath();
   private static final Path BACKUPS = STATE.resolve("home/backups");

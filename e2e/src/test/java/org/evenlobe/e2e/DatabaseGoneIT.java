@@ -7,11 +7,9 @@ import com.microsoft.playwright.assertions.LocatorAssertions;
 import java.util.UUID;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
-import org.junit.jupiter.api.parallel.Isolated;
 
 /** The database goes away under somebody's page, and comes back. */
 @ExtendWith(RunningDemo.class)
-@Isolated("it starts, stops or fills what the others need")
 class DatabaseGoneIT {
   private static final double PATIENCE = 30_000;
 

@@ -8,23 +8,17 @@ import java.net.http.HttpRequest;
 import java.net.http.HttpResponse;
 import java.nio.file.Path;
 import java.util.Map;
-import java.util.Queue;
-import java.util.concurrent.ConcurrentLinkedQueue;
 import java.util.concurrent.locks.LockSupport;
 import org.junit.jupiter.api.extension.BeforeAllCallback;
 import org.junit.jupiter.api.extension.ExtensionContext;
 
-/** Starts the demo once for all tests and a browser for each thread, and stops them at the end. */
+/** Starts the demo and a browser once for all tests, and stops both at the end. */
 public final class RunningDemo implements BeforeAllCallback {
   private static final Path STATE = Path.of("target/state").toAbsolutePath();
   private static final int MOST_TRIES = 600;
   private static final long PAUSE_NANOS = 200_000_000;
   private static Demo demo;
-
-  /** Each thread drives a browser of its own. */
-  private static final Queue<Chromium> BROWSERS = new ConcurrentLinkedQueue<>();
-
-  private static final ThreadLocal<Chromium> OWN = ThreadLocal.withInitial(RunningDemo::launched);
+  private static Chromium chromium;
 
   @Override
   public void beforeAll(ExtensionContext test) {
@@ -35,8 +29,9 @@ public final class RunningDemo implements BeforeAllCallback {
 
   private static AutoCloseable start() {
     demo = Demo.start("bin/demo", STATE, Map.of("PORT", "8530", "PG_FAST", "1"), "--fresh");
+    chromium = new Chromium();
     return () -> {
-      BROWSERS.forEach(Chromium::close);
+      chromium.close();
       demo.close();
       Demo.script("bin/database", STATE.resolve("demo"), "destroy");
     };
@@ -76,13 +71,7 @@ public final class RunningDemo implements BeforeAllCallback {
     return demo;
   }
 
-  private static Chromium launched() {
-    Chromium chromium = new Chromium();
-    BROWSERS.add(chromium);
-    return chromium;
-  }
-
   static Browser browser() {
-    return OWN.get().browser();
+    return chromium.browser();
   }
 }

@@ -8,11 +8,17 @@ import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.ColorScheme;
 import com.microsoft.playwright.options.LoadState;
 import com.microsoft.playwright.options.ScreenshotAnimations;
+import java.io.IOException;
+import java.io.UncheckedIOException;
 import java.nio.file.Path;
 import java.time.LocalDate;
 import java.time.ZoneId;
 import java.time.format.DateTimeFormatter;
 import java.util.Locale;
+import javax.imageio.ImageIO;
+import org.apache.pdfbox.Loader;
+import org.apache.pdfbox.pdmodel.PDDocument;
+import org.apache.pdfbox.rendering.PDFRenderer;
 
 /**
  * Takes the pictures in docs/screenshots from a running demo: {@code bin/screenshots}.
@@ -22,6 +28,8 @@ import java.util.Locale;
 public final class Screenshots {
   private static final String EMAIL = "warden@marsh.example";
   private static final String PASSWORD = "saltmarsh-at-dawn";
+
+  private static final int LABEL_DPI = 150;
 
   private final String address;
   private final Path folder;
@@ -75,13 +83,21 @@ public final class Screenshots {
       step(page);
       shootBoth(page, "practice");
       page.navigate("/stock");
-      page.getByText("Cotton pads").waitFor();
+      page.getByText("Cotton pads").first().waitFor();
       shootBoth(page, "stock");
+      label(page);
+      scrollTo(page, "Side by side");
+      shootBoth(page, "compare");
       page.navigate(
           "/bench?in=white-vinegar*4*TABLESPOON&in=water*3*TABLESPOON&in=witch-hazel*1*TABLESPOON"
               + "&in=boric-acid*1*TEASPOON");
-      page.getByText("Whose ears it suits today").waitFor();
+      page.getByText("Whose ears it suits today").first().waitFor();
       shootBoth(page, "bench");
+      scrollTo(page, "What the schools mix");
+      shootBoth(page, "bench-cards");
+      page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Make it")).click();
+      page.getByLabel("Steps").waitFor();
+      shootBoth(page, "make");
       page.navigate("/");
       openDog(page, "Dunlin");
       page.keyboard().press("k");
@@ -168,6 +184,21 @@ public final class Screenshots {
   private static void openDogByPath(Page page, String dog) {
     page.navigate("/");
     openDog(page, dog);
+  }
+
+  /** The label of the demo's batch, as it is printed. */
+  private void label(Page page) {
+    String path =
+        page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Label of Creek rinse"))
+            .getAttribute("href");
+    try (PDDocument file = Loader.loadPDF(page.request().get(address + path).body())) {
+      ImageIO.write(
+          new PDFRenderer(file).renderImageWithDPI(0, LABEL_DPI),
+          "png",
+          folder.resolve("label.png").toFile());
+    } catch (IOException e) {
+      throw new UncheckedIOException(e);
+    }
   }
 
   private void shootBoth(Page page, String name) {

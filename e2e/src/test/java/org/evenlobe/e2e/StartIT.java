@@ -22,10 +22,8 @@ import javax.net.ssl.TrustManagerFactory;
 import org.junit.jupiter.api.AfterAll;
 import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
-import org.junit.jupiter.api.parallel.Isolated;
 
 /** How the product starts, stops, and survives being killed. */
-@Isolated("it starts, stops or fills what the others need")
 class StartIT {
   private static final Path STATE = Path.of("target/start-state").toAbsolutePath();
   private static final Map<String, String> PORT = Map.of("PORT", "8560");

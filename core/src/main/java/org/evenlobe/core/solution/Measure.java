@@ -30,7 +30,11 @@ public enum Measure implements Worded {
   /** A cup of 250 mL. */
   METRIC_CUP("cups of 250 mL", 250),
   /** An imperial fluid ounce. */
-  IMPERIAL_OUNCE("imperial fl oz", 28.413);
+  IMPERIAL_OUNCE("imperial fl oz", 28.413),
+  /** A share of the whole, told by the other lines; see {@link PouredLine}. */
+  PART("parts", 1),
+  /** A capsule, which says what it holds. */
+  CAPSULE("capsules", 1);
 
   private static final double DROP_OF_OIL = 1 / 25.0;
   private static final double DROP_OF_ALCOHOL = 1 / 45.0;

@@ -264,8 +264,8 @@ class DemoHousehold implements ApplicationRunner {
 
   private static List<PartRequest> rinse() {
     return List.of(
-        new PartRequest("white-vinegar", 48.0, Measure.MILLILITRE, null),
-        new PartRequest("water", 72.0, Measure.MILLILITRE, null));
+        new PartRequest("white-vinegar", 48.0, Measure.MILLILITRE, null, null),
+        new PartRequest("water", 72.0, Measure.MILLILITRE, null, null));
   }
 
   private void swims(DemoDog dog, LocalDate firstDay, LocalDate lastDay) {

@@ -15,7 +15,8 @@ import org.evenlobe.core.solution.Ingredient;
 import org.evenlobe.core.solution.Ingredients;
 import org.evenlobe.core.solution.Measure;
 import org.evenlobe.core.solution.Mix;
-import org.evenlobe.core.solution.Part;
+import org.evenlobe.core.solution.Phase;
+import org.evenlobe.core.solution.PouredLine;
 import org.evenlobe.core.solution.Strength;
 import org.evenlobe.server.problem.InvalidFields;
 import org.jspecify.annotations.Nullable;
@@ -24,10 +25,12 @@ import org.jspecify.annotations.Nullable;
  * What is poured together.
  *
  * @param parts what, and how much of it; 20 at most
+ * @param millilitres how much of it is wanted in all; needed where something is told in parts
  * @param againstYeast whether it is meant against yeast; not where left out
  */
 public record MixRequest(
     @NotNull @Size(min = 1, max = 20) List<@NotNull @Valid PartRequest> parts,
+    @Nullable @DecimalMin("1") @DecimalMax("5000") Double millilitres,
     @Nullable Boolean againstYeast) {
   private static final double MOST = 5000;
 
@@ -37,12 +40,14 @@ public record MixRequest(
    * @param ingredient its id
    * @param amount how much of it
    * @param measure in what; mL of a liquid and g of a powder where left out
+   * @param each what one of it holds, mL or g: of a capsule; of a drop where they were counted
    * @param strengths how strong what is in it is as it was sold, where that differs
    */
   public record PartRequest(
       @NotBlank @Size(max = 40) String ingredient,
       @NotNull @DecimalMin("0") @DecimalMax("5000") Double amount,
       @Nullable Measure measure,
+      @Nullable @DecimalMin("0.001") @DecimalMax("50") Double each,
       @Nullable @Size(max = 20)
           Map<Active, @NotNull @DecimalMin("0") @DecimalMax("100") Double> strengths) {}
 
@@ -54,28 +59,44 @@ public record MixRequest(
    */
   public Mix toCore(Ingredients shelf) {
     InvalidFields.Collector errors = new InvalidFields.Collector();
-    List<Part> mixed = new ArrayList<>();
+    List<PouredLine> lines = new ArrayList<>();
     for (int i = 0; i < parts.size(); i++) {
       PartRequest part = parts.get(i);
       String at = "parts[" + i + "]";
       Optional<Ingredient> found = shelf.find(part.ingredient());
-      errors.require(found.isPresent(), at + ".ingredient", "is not on the shelf");
-      if (found.isPresent()) {
-        Part poured = poured(asSold(found.get(), part.strengths(), errors, at), part);
-        errors.require(poured.amount() <= MOST, at + ".amount", "must be 5 L or 5 kg at most");
-        mixed.add(poured);
+      boolean holds = part.measure() != Measure.CAPSULE || part.each() != null;
+      errors
+          .require(found.isPresent(), at + ".ingredient", "is not on the shelf")
+          .require(holds, at + ".each", "must say what a capsule holds")
+          .require(
+              part.measure() != Measure.PART || millilitres != null,
+              "millilitres",
+              "must say how much is wanted in all, where something is told in parts");
+      if (found.isPresent() && holds) {
+        Ingredient sold = asSold(found.get(), part.strengths(), errors, at);
+        lines.add(line(sold, part));
       }
     }
     errors.require(
         parts.stream().anyMatch(part -> part.amount() > 0), "parts", "there is nothing in it");
+    Mix mix = PouredLine.mix(lines, millilitres == null ? 0 : millilitres);
+    for (int i = 0; i < mix.parts().size(); i++) {
+      errors.require(
+          mix.parts().get(i).amount() <= MOST,
+          "parts[" + i + "].amount",
+          "must be 5 L or 5 kg at most");
+    }
     errors.throwIfAny();
-    return new Mix(mixed);
+    return mix;
   }
 
-  private static Part poured(Ingredient ingredient, PartRequest part) {
-    return part.measure() == null
-        ? new Part(ingredient, part.amount())
-        : part.measure().of(ingredient, part.amount());
+  private static PouredLine line(Ingredient ingredient, PartRequest part) {
+    Measure plain = ingredient.phase() == Phase.SOLID ? Measure.GRAM : Measure.MILLILITRE;
+    return new PouredLine(
+        ingredient,
+        part.amount(),
+        Optional.ofNullable(part.measure()).orElse(plain),
+        Optional.ofNullable(part.each()));
   }
 
   static Ingredient asSold(

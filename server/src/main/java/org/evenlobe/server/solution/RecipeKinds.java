@@ -32,7 +32,7 @@ class RecipeKinds {
                 "names the recipe itself");
           }
           errors.throwIfAny();
-          new MixRequest(said.parts(), null).toCore(shelf);
+          new MixRequest(said.parts(), null, null).toCore(shelf);
         });
   }
 }

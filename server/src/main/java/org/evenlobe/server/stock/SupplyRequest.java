@@ -81,7 +81,7 @@ public record SupplyRequest(
 
     Batch toCore(Ingredients shelf) {
       return new Batch(
-          new MixRequest(parts, null).toCore(shelf),
+          new MixRequest(parts, null, null).toCore(shelf),
           madeOn,
           recipe == null || recipeVersion == null
               ? Optional.empty()

@@ -55,6 +55,7 @@ class MixView {
    * @param boric its boric acid
    * @param salicylic its salicylic acid
    * @param keepsDays for how many days it keeps; 0 is the same day only
+   * @param poured what that is in mL and g, line by line
    * @param kitchen the same in kitchen measures, where those come within 5 %
    * @param reasons how all of that came about
    * @param dogs which ears it suits
@@ -68,6 +69,7 @@ class MixView {
       Grit boric,
       Grit salicylic,
       int keepsDays,
+      List<PouredPart> poured,
       List<KitchenPart> kitchen,
       List<Reason> reasons,
       List<SuitsDog> dogs) {}
@@ -136,6 +138,7 @@ class MixView {
         mix.boric(),
         mix.salicylic(),
         mix.keepsDays(),
+        PouredPart.of(mix.mix()),
         Kitchen.of(mix.mix(), standing.how().said().volumeUnit() == VolumeUnit.SPOONS).stream()
             .map(KitchenPart::of)
             .toList(),
