@@ -17,8 +17,11 @@ import org.springframework.boot.SpringApplication;
 import org.springframework.context.ConfigurableApplicationContext;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
+import org.springframework.context.annotation.Primary;
 import org.springframework.jdbc.datasource.DriverManagerDataSource;
 import org.springframework.jdbc.datasource.SingleConnectionDataSource;
+import org.springframework.security.crypto.argon2.Argon2PasswordEncoder;
+import org.springframework.security.crypto.password.PasswordEncoder;
 
 /**
  * Starts the real server once for all tests of the module, on a free port, against a PostgreSQL of
@@ -141,6 +144,17 @@ public final class RunningServer implements BeforeAllCallback {
   /** Counts every statement that goes to the database, by whatever way. */
   @Configuration
   static class Counting {
+    private static final int SALT = 16;
+    private static final int HASH = 32;
+    private static final int LITTLE_MEMORY = 1024;
+
+    /** The same function with little work in it: hundreds of tests make a person each. */
+    @Bean
+    @Primary
+    static PasswordEncoder quickPasswords() {
+      return new Argon2PasswordEncoder(SALT, HASH, 1, LITTLE_MEMORY, 1);
+    }
+
     @Bean
     static BeanPostProcessor countStatements() {
       return new BeanPostProcessor() {
