@@ -28,6 +28,7 @@ import org.evenlobe.core.record.HairWork;
  * @param litter whether she is pregnant or nurses
  * @param vetsWord whether a vet has ordered it to be cleaned
  * @param trusted the order to clean it, while it has not become worse under that
+ * @param plucked whether its hair was plucked today: its skin counts as sore, whatever is found
  * @param reacted what it, or the other ear, has reacted to
  */
 public record EarNow(
@@ -41,6 +42,7 @@ public record EarNow(
     boolean litter,
     boolean vetsWord,
     Optional<VetOrder> trusted,
+    boolean plucked,
     Reacted reacted) {
   /** An ear of which nothing is to be said. */
   public static final EarNow QUIET =
@@ -70,6 +72,7 @@ public record EarNow(
         false,
         vetsWord,
         Optional.empty(),
+        false,
         Reacted.NOTHING);
   }
 
@@ -100,6 +103,7 @@ public record EarNow(
         dog.profile().litter().filter(litter -> litter.includes(today)).isPresent(),
         history.order(side).filter(VetOrder::cleans).isPresent(),
         history.trustedOrder(side),
+        plucked,
         reacted);
   }
 
@@ -120,13 +124,14 @@ public record EarNow(
         found,
         MayGoIn.IN_EAR,
         red,
-        sore,
+        plucked && sore == Grade.NONE ? Grade.MILD : sore,
         dirty,
         lightCoat,
         puppy,
         litter,
         vetsWord,
         trusted,
+        plucked,
         reacted);
   }
 

@@ -17,7 +17,9 @@ import org.evenlobe.core.history.DogHistory;
 import org.evenlobe.core.measure.EarPair;
 import org.evenlobe.core.measure.Side;
 import org.evenlobe.core.record.Batch;
+import org.evenlobe.core.record.CanalHair;
 import org.evenlobe.core.record.CleanerKind;
+import org.evenlobe.core.record.HairWork;
 import org.evenlobe.core.record.Label;
 import org.evenlobe.core.record.Supply;
 import org.evenlobe.core.solution.Active;
@@ -123,6 +125,21 @@ class BottlesTest {
     assertThat(chosen(quiet, false, null, true, FOR_PEOPLE)).isEmpty();
     assertThat(chosen(quiet, false, null, false, MIXED)).isEmpty();
     assertThat(chosen(quiet, false, null, true, MIXED)).map(Chosen::supply).contains(MIXED);
+  }
+
+  @Test
+  void skinThatWasPluckedTodayIsSoreBeforeAnyCheck() {
+    TestDog dog =
+        new TestDog().haired(CanalHair.DENSE).quiet(9).hairDone(10, HairWork.PLUCKED, Side.RIGHT);
+    DogHistory history = DogHistory.of(dog.record(), TODAY);
+    EarPair<EarNow> ears =
+        EarPair.bySide(side -> EarNow.of(history, side, Reacted.NOTHING).quiet());
+    Offer sour = Offer.of(DRYING, TODAY);
+
+    assertThat(Suitability.of(sour, ears.right()).inEar().suits()).isEqualTo(Suits.NO);
+    assertThat(Suitability.of(sour, ears.left()).inEar().suits()).isEqualTo(Suits.OK);
+    assertThat(Suitability.of(sour, Found.DISCHARGE.in(ears.right())).inEar().suits())
+        .isEqualTo(Suits.NO);
   }
 
   @Test
