@@ -1797,6 +1797,8 @@ export interface components {
       cleanings: number;
       dogs: components['schemas']['OfDog'][];
       /** Format: double */
+      each?: number;
+      /** Format: double */
       millilitres: number;
       reasons: components['schemas']['Reason'][];
     };
@@ -2062,11 +2064,11 @@ export interface components {
     ComparedBottle: {
       /** @description percent */
       alcohol: number;
+      /** Format: double */
+      costs?: number;
       dogs: components['schemas']['SuitsDog'][];
       /** Format: double */
       ph?: number;
-      /** Format: double */
-      pricePerUnit?: number;
       strengths: components['schemas']['InIt'][];
       supply: components['schemas']['Supply'];
       /** Format: date */

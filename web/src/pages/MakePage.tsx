@@ -4,6 +4,7 @@ import Button from '@mui/material/Button';
 import Skeleton from '@mui/material/Skeleton';
 import Stack from '@mui/material/Stack';
 import TextField from '@mui/material/TextField';
+import Link from '@mui/material/Link';
 import Typography from '@mui/material/Typography';
 import { useState } from 'react';
 import { Link as RouterLink, useSearchParams } from 'react-router';
@@ -42,7 +43,15 @@ function Batch({ shelf }: { shelf: readonly Ingredient[] }) {
   const making = useMaking(request);
   const problem = mix.error ?? making.error;
   if (!request) {
-    return <Typography>Nothing is poured: begin at the bench.</Typography>;
+    return (
+      <Typography>
+        Nothing is poured yet:{' '}
+        <Link component={RouterLink} to="/bench">
+          begin at the bench
+        </Link>
+        .
+      </Typography>
+    );
   }
   if (problem) return <Alert severity="error">{problem.message}</Alert>;
   if (!mix.data || !making.data) {

@@ -6,6 +6,7 @@ import Stack from '@mui/material/Stack';
 import TextField from '@mui/material/TextField';
 import Typography from '@mui/material/Typography';
 import { WORDS } from '../api/words';
+import { labelOf } from '../form/choice';
 import { labelled, numberOf, type Ingredient, type Pour } from './pours';
 
 /** What is poured, line by line: everything that is typed counts at once. */
@@ -80,6 +81,7 @@ function Line({
   const ingredient = shelf.find((one) => one.id === pour.ingredient);
   const powder = ingredient?.phase === 'SOLID';
   const label = labelled(ingredient);
+  const isMany = Object.keys(ingredient?.strengths ?? {}).length > 1;
   const amount = numberOf(pour.amount);
   const wrong = pour.amount !== '' && (amount === undefined || amount < 0);
   const strength = numberOf(pour.strength);
@@ -157,7 +159,7 @@ function Line({
         {label && (
           <TextField
             size="small"
-            label="% on its label"
+            label={isMany ? `% ${labelOf(WORDS.Active, label[0])} on its label` : '% on its label'}
             value={pour.strength}
             placeholder={String(label[1])}
             error={

@@ -27,7 +27,15 @@ const BORIC: Ingredient = {
   density: 0.75,
   price: 1,
 };
-const SHELF = [VINEGAR, BORIC];
+const BUFFER: Ingredient = {
+  id: 'tris-edta',
+  name: 'Tris-EDTA',
+  phase: 'WATER',
+  strengths: { EDTA: 0.12, TRIS: 0.6 },
+  density: 1,
+  price: 1,
+};
+const SHELF = [VINEGAR, BORIC, BUFFER];
 
 function pour(more: Partial<Pour>): Pour {
   return {
@@ -43,6 +51,14 @@ describe('what is poured', () => {
   it('is kept in the address and read again', () => {
     const pours = [pour({}), pour({ ingredient: 'boric-acid', amount: '1/2', strength: '7' })];
     expect(read(written(pours), ['MILLILITRE', 'GRAM'])).toEqual(pours);
+  });
+
+  it('asks for one strength where several act, and takes the others along', () => {
+    const request = requestOf([pour({ ingredient: 'tris-edta', strength: '1,2' })], SHELF);
+    expect(request?.parts[0]?.strengths).toEqual({ TRIS: 1.2, EDTA: 0.24 });
+    expect(requestOf([pour({ ingredient: 'tris-edta' })], SHELF)?.parts[0]).not.toHaveProperty(
+      'strengths',
+    );
   });
 
   it('leaves out what an address cannot mean', () => {

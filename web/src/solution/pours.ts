@@ -84,11 +84,23 @@ export function refusedWords(
   return lines.length > 0 ? lines.join(' ') : problem.message;
 }
 
-/** The one active of an ingredient whose strength is on its label. */
+/** The active of an ingredient whose strength its label says: of several, the strongest. */
 export function labelled(ingredient: Ingredient | undefined): [string, number] | undefined {
-  const strengths = Object.entries(ingredient?.strengths ?? {});
-  const [only] = strengths;
-  return strengths.length === 1 && only && only[1] < 100 ? only : undefined;
+  const [most] = Object.entries(ingredient?.strengths ?? {}).sort(
+    ([, one], [, other]) => other - one,
+  );
+  return most && most[1] < 100 ? most : undefined;
+}
+
+/** All that is in it, where that one is as strong as was typed: what is sold is sold as one. */
+function asStrong(ingredient: Ingredient, percent: number): Record<string, number> {
+  const [active, usual] = labelled(ingredient) ?? [];
+  return Object.fromEntries(
+    Object.entries(ingredient.strengths).map(([one, strength]) => [
+      one,
+      one === active ? percent : (strength * percent) / (usual ?? 1),
+    ]),
+  );
 }
 
 /** What one of it holds, mL or g, where that is asked for and was typed. */
@@ -111,15 +123,14 @@ export function requestOf(
     const known = shelf.find((one) => one.id === ingredient);
     const count = numberOf(amount);
     if (!known || count === undefined) return [];
-    const [active] = labelled(known) ?? [];
-    const percent = numberOf(strength);
+    const percent = labelled(known) && numberOf(strength);
     return [
       {
         ingredient,
         amount: count,
         measure,
         ...(each !== undefined && { each }),
-        ...(active && percent !== undefined && { strengths: { [active]: percent } }),
+        ...(percent !== undefined && { strengths: asStrong(known, percent) }),
       },
     ];
   });

@@ -48,7 +48,9 @@ export function Compare({ stock }: { stock: Stock }) {
         Side by side
       </Typography>
       {compared.isError && <Failure error={compared.error} />}
-      <Box sx={{ display: 'grid', gap: 2, gridTemplateColumns: 'minmax(0, 1fr) minmax(0, 1fr)' }}>
+      <Box
+        sx={{ display: 'grid', columnGap: 2, gridTemplateColumns: 'minmax(0, 1fr) minmax(0, 1fr)' }}
+      >
         {pick('One', one, setOne)}
         {pick('The other', other, setOther)}
         {[of(one), of(other)].map((bottle, at) =>
@@ -63,14 +65,31 @@ export function Compare({ stock }: { stock: Stock }) {
   );
 }
 
+/** What is, what is in it, pH, last day, cost: the lines above the dogs, level on both sides. */
+const FIGURES = 5;
+
 function figure(number: number): string {
   return String(Number(number.toPrecision(3)));
 }
 
+function cost(each: number | undefined, { price, batch }: Compared['supply']): string {
+  if (each !== undefined) return `about ${each.toFixed(2)}`;
+  return price === undefined && !batch ? 'its price is not noted' : 'no planned cleaning takes it';
+}
+
 function Contents({ bottle }: { bottle: Compared }) {
-  const { supply, strengths, ph, useBy, pricePerUnit, dogs } = bottle;
+  const { supply, strengths, ph, useBy, costs, dogs } = bottle;
   return (
-    <Box role="group" aria-label={`Side by side: ${supply.name}`}>
+    <Box
+      role="group"
+      aria-label={`Side by side: ${supply.name}`}
+      sx={{
+        display: 'grid',
+        gridTemplateRows: 'subgrid',
+        gridRow: `span ${FIGURES + dogs.length}`,
+        mt: 2,
+      }}
+    >
       <Line name="What it is">
         {supply.batch ? 'mixed at home' : labelOf(WORDS.CleanerKind, supply.cleaner) || 'wipes'}
       </Line>
@@ -85,34 +104,34 @@ function Contents({ bottle }: { bottle: Compared }) {
       </Line>
       <Line name="pH">{ph === undefined ? 'not known' : figure(ph)}</Line>
       <Line name="Use by">{useBy ? shortDate(useBy) : 'not known'}</Line>
-      <Line name={supply.kind === 'CLEANER' ? '10 mL cost' : '10 wipes cost'}>
-        {pricePerUnit === undefined ? 'not said' : (10 * pricePerUnit).toFixed(2)}
-      </Line>
+      <Line name="Taken for all it suits, a cleaning costs">{cost(costs, supply)}</Line>
       {dogs.map((dog) => (
         <Box
           key={dog.dog}
           sx={{ display: 'flex', flexWrap: 'wrap', alignItems: 'center', py: 0.5 }}
         >
           <Typography sx={{ flex: 1, minWidth: 72, fontWeight: 650 }}>{dog.name}</Typography>
-          {SIDES.map((side) => {
-            const { inEar, onPad } = ofSide(dog.ears, side);
-            const padToo = onPad.suits !== inEar.suits;
-            const words = padToo
-              ? `${SUITS_WORDS[inEar.suits]} into the ear, ${SUITS_WORDS[onPad.suits]} on the pad`
-              : SUITS_WORDS[inEar.suits];
-            return (
-              <Box
-                key={side}
-                role="img"
-                aria-label={`${earName(side)}: ${words}`}
-                sx={{ display: 'flex', alignItems: 'center', mr: 1 }}
-              >
-                <Typography aria-hidden="true">{letter(side)}</Typography>
-                <SuitsMark suits={inEar.suits} into="ear" />
-                {padToo && <SuitsMark suits={onPad.suits} into="pad" />}
-              </Box>
-            );
-          })}
+          <Box sx={{ display: 'flex', flex: 'none' }}>
+            {SIDES.map((side) => {
+              const { inEar, onPad } = ofSide(dog.ears, side);
+              const padToo = onPad.suits !== inEar.suits;
+              const words = padToo
+                ? `${SUITS_WORDS[inEar.suits]} into the ear, ${SUITS_WORDS[onPad.suits]} on the pad`
+                : SUITS_WORDS[inEar.suits];
+              return (
+                <Box
+                  key={side}
+                  role="img"
+                  aria-label={`${earName(side)}: ${words}`}
+                  sx={{ display: 'flex', alignItems: 'center', mr: 1 }}
+                >
+                  <Typography aria-hidden="true">{letter(side)}</Typography>
+                  <SuitsMark suits={inEar.suits} into="ear" />
+                  {padToo && <SuitsMark suits={onPad.suits} into="pad" />}
+                </Box>
+              );
+            })}
+          </Box>
         </Box>
       ))}
     </Box>

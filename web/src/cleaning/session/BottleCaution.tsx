@@ -1,43 +1,40 @@
 import Alert from '@mui/material/Alert';
 import Button from '@mui/material/Button';
+import Typography from '@mui/material/Typography';
 import type { Side } from '../../measure/side';
-import { answerOf, insteadOf } from './bottles';
+import { answerOf, insteadOf, type BottleAtHand } from './bottles';
 import type { GuidedSession, Tap } from './progress';
 
-/** What speaks against the bottle that was chosen, for the ear that is done now. */
+/** What speaks against a bottle, for the ear that is done now, and the best other one. */
 export function BottleCaution({
   guided,
-  cleaner,
+  bottle,
   ear,
   onTap,
 }: {
   guided: GuidedSession;
-  cleaner: string | undefined;
+  bottle: BottleAtHand;
   ear: Side;
   onTap: (tap: Tap) => void;
 }) {
-  const bottle = guided.bottles.find(({ supply }) => supply.id === cleaner);
-  if (!bottle) return null;
   const { suits, reasons } = answerOf(guided, bottle, ear);
-  if (suits === 'OK') return null;
   const instead = suits === 'NO' ? insteadOf(guided, bottle.supply.id, ear) : undefined;
   return (
-    <Alert
-      severity={suits === 'NO' ? 'error' : 'warning'}
-      action={
-        instead && (
-          <Button
-            color="inherit"
-            onClick={() => onTap({ type: 'cleaner', cleaner: instead.supply.id })}
-          >
-            Take {instead.supply.name}
-          </Button>
-        )
-      }
-    >
-      {suits === 'NO' ? `Not ${bottle.supply.name}. ` : `${bottle.supply.name}: `}
-      {reasons[0]?.reason.sentence}
-      {suits === 'NO' && !instead && ' Nothing else in the house suits it either: stop here.'}
+    <Alert severity={suits === 'NO' ? 'error' : 'warning'} sx={{ py: { xs: 0, md: 1 } }}>
+      <Typography component="span" sx={{ fontWeight: 650, lineHeight: 1.3, display: 'block' }}>
+        {suits === 'NO' ? `Not ${bottle.supply.name}. ` : `${bottle.supply.name}: `}
+        {reasons[0]?.reason.sentence}
+        {suits === 'NO' && !instead && ' Nothing else in the house suits it either: stop here.'}
+      </Typography>
+      {instead && (
+        <Button
+          variant="contained"
+          sx={{ mt: 0.75 }}
+          onClick={() => onTap({ type: 'cleaner', cleaner: instead.supply.id })}
+        >
+          Take {instead.supply.name}
+        </Button>
+      )}
     </Alert>
   );
 }

@@ -25,11 +25,12 @@ export function BottleField({
     .sort((one, other) => Number(other.supply.id === chosen) - Number(one.supply.id === chosen))
     .slice(0, MOST);
   if (bottles.length === 0) return null;
+  const which = bottles[0]?.supply.kind === 'WIPES' ? 'Which wipes' : 'Which bottle';
   return (
     <Box sx={{ display: 'grid', gap: 0.75, alignContent: 'center', height: '100%' }}>
-      <Typography sx={{ fontWeight: 650 }}>Which bottle?</Typography>
+      <Typography sx={{ fontWeight: 650 }}>{which}?</Typography>
       <RadioTiles
-        label="Which bottle"
+        label={which}
         columns={1}
         value={value ?? NONE}
         onChange={(id) => onTap({ type: 'cleaner', cleaner: id === NONE ? undefined : id })}

@@ -11,6 +11,7 @@ import { labelOf } from '../../form/choice';
 import { letter, ofSide } from '../../measure/side';
 import { BottleCaution } from './BottleCaution';
 import { BottleField } from './BottleField';
+import { doubtful } from './bottles';
 import { FillGauge } from './FillGauge';
 import { HandledTaps } from './HandledTaps';
 import { foundVerdict } from '../noticed';
@@ -43,6 +44,10 @@ export function StepView({
   paused: boolean;
   onTap: (tap: Tap) => void;
 }) {
+  const doubt =
+    step.ear && (pours(step) || step.kind === 'WIPE')
+      ? doubtful(guided, progress.cleaner, step.ear)
+      : undefined;
   const besides = beside({ guided, progress, step, paused, onTap });
   return (
     <Box
@@ -54,14 +59,17 @@ export function StepView({
         display: 'grid',
         gap: { xs: 1, md: 4 },
         gridTemplateColumns: { xs: '1fr', md: besides ? '1fr 1fr' : '1fr' },
-        gridTemplateRows: { xs: besides ? 'auto minmax(0, 1fr)' : 'auto', md: 'minmax(0, 1fr)' },
+        gridTemplateRows: {
+          xs: besides ? `auto minmax(${doubt ? 'min-content' : 0}, 1fr)` : 'auto',
+          md: 'minmax(0, 1fr)',
+        },
         alignItems: { md: 'center' },
       }}
     >
       <Box sx={{ display: 'grid', gap: { xs: 0.75, md: 1.5 } }}>
-        <Words step={step} />
-        {step.ear && (pours(step) || step.kind === 'WIPE') && (
-          <BottleCaution guided={guided} cleaner={progress.cleaner} ear={step.ear} onTap={onTap} />
+        <Words step={step} brief={doubt !== undefined} />
+        {doubt && step.ear && (
+          <BottleCaution guided={guided} bottle={doubt} ear={step.ear} onTap={onTap} />
         )}
       </Box>
       {besides && <Box sx={{ minHeight: 0, height: '100%' }}>{besides}</Box>}
@@ -69,7 +77,8 @@ export function StepView({
   );
 }
 
-function Words({ step }: { step: Step }) {
+/** What a step says; in brief where something more pressing stands below it. */
+function Words({ step, brief }: { step: Step; brief: boolean }) {
   return (
     <Box sx={{ display: 'grid', gap: { xs: 0.75, md: 1.5 } }}>
       <Box sx={{ display: 'flex', gap: 1.5, alignItems: 'center' }}>
@@ -120,9 +129,11 @@ function Words({ step }: { step: Step }) {
           {step.caution}
         </Typography>
       )}
-      <Typography color="textSecondary" sx={{ lineHeight: 1.3 }}>
-        {step.why}
-      </Typography>
+      {!brief && (
+        <Typography color="textSecondary" sx={{ lineHeight: 1.3 }}>
+          {step.why}
+        </Typography>
+      )}
       {step.doneWhen && (
         <Typography sx={{ lineHeight: 1.3 }}>
           <strong>Done when:</strong> {step.doneWhen}

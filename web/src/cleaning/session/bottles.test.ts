@@ -1,5 +1,7 @@
 import { describe, expect, it } from 'vitest';
-import { answerOf, insteadOf, type BottleAtHand } from './bottles';
+import type { EarFinding } from '../../check/signs';
+import { answerOf, bottlesAfter, insteadOf, type BottleAtHand } from './bottles';
+import type { Found } from './sessionCheck';
 import type { GuidedSession } from './progress';
 
 const because = (suits: 'CARE' | 'NO', sentence: string) => ({
@@ -63,5 +65,73 @@ describe('the bottle of a session', () => {
     expect(insteadOf(guided([no, care, ok], 'FILL'), 'no', 'RIGHT')?.supply.id).toBe('ok');
     expect(insteadOf(guided([no, care], 'FILL'), 'no', 'RIGHT')?.supply.id).toBe('care');
     expect(insteadOf(guided([no], 'FILL'), 'x', 'RIGHT')).toBeUndefined();
+  });
+
+  const WELL: EarFinding = {
+    redness: 'NONE',
+    swelling: 'NONE',
+    sores: 'NONE',
+    discharge: 'NONE',
+    dischargeKind: 'NONE',
+    odour: 'NONE',
+    pain: 'NONE',
+    seen: [],
+    hearing: 'NOT_TRIED',
+  };
+  const unquiet = because('NO', 'It is not quiet.');
+  const sore = because('NO', 'It is sore.');
+  const pink = because('CARE', 'It is a little red.');
+
+  it.each<[Partial<EarFinding>, string[]]>([
+    [{}, []],
+    [{ redness: 'MILD' }, [pink.reason.sentence]],
+    [{ redness: 'MODERATE' }, [burns.reason.sentence, unquiet.reason.sentence]],
+    [
+      { redness: 'SEVERE', sores: 'MILD' },
+      [burns, sore, unquiet].map((one) => one.reason.sentence),
+    ],
+    [{ discharge: 'MILD' }, []],
+    [{ discharge: 'MODERATE' }, [stings.reason.sentence]],
+  ])('after a check that found %j says %j', (right, sentences) => {
+    const found = Object.fromEntries(
+      Object.entries({
+        PINK: pink,
+        RED: burns,
+        SORE: sore,
+        DISCHARGE: stings,
+        UNQUIET: unquiet,
+      }).map(([one, reason]) => [one, { onPad: answer(), inEar: answer(reason) }]),
+    );
+    const quiet = { ...both(answer(), answer()), found };
+    const table = {
+      lines: [
+        {
+          verdict: 'CAUTION',
+          sentence: 'Redness.',
+          toDo: '',
+          when: { all: [{ sign: 'REDNESS', from: 2, to: 3 }], any: [], given: 'NOTHING' },
+        },
+      ],
+      own: [],
+      signs: [],
+      kinds: ['NONE'],
+      deafnessCounts: true,
+    };
+    const session = guided([bottle('one', quiet)], 'FILL');
+    const before = {
+      ...session,
+      session: { ...session.session, check: { tables: { right: table, left: table } } },
+    } as unknown as GuidedSession;
+    const seen = {
+      ears: { right: { ...WELL, ...right }, left: WELL },
+      dog: { shaking: 'NORMAL', scratching: 'NORMAL' },
+    } as unknown as Found;
+
+    const [after] = bottlesAfter(before, seen);
+
+    expect(after?.ears.right.now.inEar.reasons.map((one) => one.reason.sentence)).toEqual(
+      sentences,
+    );
+    expect(after?.ears.left.now.inEar.suits).toBe('OK');
   });
 });

@@ -74,6 +74,16 @@ export function answerOf(
   );
 }
 
+/** The bottle that was chosen, where something speaks against it for an ear. */
+export function doubtful(
+  guided: GuidedSession,
+  cleaner: string | undefined,
+  ear: Side,
+): BottleAtHand | undefined {
+  const bottle = guided.bottles.find(({ supply }) => supply.id === cleaner);
+  return bottle && answerOf(guided, bottle, ear).suits !== 'OK' ? bottle : undefined;
+}
+
 /** Another bottle than that one that suits an ear, the best first. */
 export function insteadOf(guided: GuidedSession, id: string, side: Side) {
   const rank: Record<Suits, number> = { OK: 0, CARE: 1, NO: 2 };

@@ -135,12 +135,21 @@ final class Household {
 
   /** A bottle of cleaner that was counted when it was full. */
   void addBottle(String name) {
+    addBottle(name, "");
+  }
+
+  /** A bottle with something on its label, such as {"actives": {"ACETIC_ACID": 2}}. */
+  void addSourBottle(String name) {
+    addBottle(name, ", \"label\": {\"actives\": {\"ACETIC_ACID\": 2}, \"ph\": 2.6}");
+  }
+
+  private void addBottle(String name, String more) {
     put(
         "/supplies/" + UUID.randomUUID(),
         """
         {"kind": "CLEANER", "name": "%s", "cleaner": "GENTLE", "size": 250, "left": 250,
-         "countedAt": "2026-01-01T10:00:00Z", "openedOn": "%s"}"""
-            .formatted(name, LocalDate.now(LONDON).minusDays(3)));
+         "countedAt": "2026-01-01T10:00:00Z", "openedOn": "%s"%s}"""
+            .formatted(name, LocalDate.now(LONDON).minusDays(3), more));
   }
 
   private void put(String to, String body) {

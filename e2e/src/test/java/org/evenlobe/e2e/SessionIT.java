@@ -164,6 +164,8 @@ class SessionIT extends InSession {
   void fromItsCheckToItsEndItNeedsNoNetworkAfterTheFirstScreen() {
     try (Person wren = withDog(Person.withPhone(), "")) {
       Page page = wren.page();
+      household.addBottle("Green bottle");
+      household.addSourBottle("Sour bottle");
       page.navigate("/dogs/" + dog + "/session");
       for (int tries = 0; tries < 200 && !isServedByWorker(page); tries++) {
         page.waitForTimeout(100);
@@ -172,6 +174,7 @@ class SessionIT extends InSession {
       wren.expectsNoNetwork();
       page.context().setOffline(true);
       wren.button("Begin").click();
+      page.getByRole(AriaRole.RADIO, new Page.GetByRoleOptions().setName("Sour bottle")).check();
       goOn(wren, 2);
       wren.expectAccessible();
       wren.tile("Discharge, right ear", "2 moderate: a film or clumps at the opening");
@@ -184,6 +187,11 @@ class SessionIT extends InSession {
       atStep(wren, "Fill the right ear");
       press(wren, "Space", "Space", "Space", "w", "Space", "Space", "3", "Space");
       atStep(wren, "Wipe the left ear, only what you see");
+      Locator caution = page.getByRole(AriaRole.ALERT);
+      assertThat(caution).containsText("Not Sour bottle. It burns: this skin is red or sore.");
+      wren.expectAccessible();
+      wren.button("Take Green bottle").click();
+      assertThat(caution).isHidden();
       press(wren, "w", "Space", "Space", "1", "Space", "Space", "0", "Space");
       wren.button("Save").click();
       assertThat(page.getByText("Kept on this device.")).isVisible();

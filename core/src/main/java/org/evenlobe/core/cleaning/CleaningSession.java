@@ -7,6 +7,7 @@ import org.evenlobe.core.measure.EarPair;
 import org.evenlobe.core.measure.Side;
 import org.evenlobe.core.record.CleaningWays;
 import org.evenlobe.core.record.Rung;
+import org.evenlobe.core.record.Supply;
 import org.evenlobe.core.rule.Reason;
 
 /**
@@ -69,6 +70,13 @@ public record CleaningSession(
     public Ending {
       steps = List.copyOf(steps);
     }
+  }
+
+  /** What it takes from: a bottle, or a pack where all of it is done with ready wipes. */
+  public Supply.Kind takesFrom() {
+    return !order.isEmpty() && Kit.takesReadyWipesOnly(ways, order, ears)
+        ? Supply.Kind.WIPES
+        : Supply.Kind.CLEANER;
   }
 
   public CleaningSession {

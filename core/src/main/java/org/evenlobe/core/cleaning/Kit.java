@@ -11,6 +11,7 @@ import org.evenlobe.core.measure.EarPair;
 import org.evenlobe.core.measure.Side;
 import org.evenlobe.core.measure.Volume;
 import org.evenlobe.core.record.CleaningMethod;
+import org.evenlobe.core.record.CleaningWays;
 import org.evenlobe.core.record.EarFinding;
 import org.evenlobe.core.record.HairCare;
 import org.evenlobe.core.record.SeenThing;
@@ -39,7 +40,7 @@ final class Kit {
   String words() {
     List<String> things = new ArrayList<>();
     things.add(wipes());
-    if (!takesReadyWipesOnly()) {
+    if (!takesReadyWipesOnly(setting.ways(), order, tasks)) {
       things.add(cleaner());
     }
     if (does(CleaningMethod.SYRINGE)) {
@@ -79,9 +80,12 @@ final class Kit {
         : round == 0 ? "Cleaner" : String.format(Locale.ROOT, "Cleaner: %.1f mL a round", round);
   }
 
-  private boolean takesReadyWipesOnly() {
-    return setting.ways().wipes() == WipeMaterial.READY_WIPES
-        && order.stream().allMatch(side -> !tasks.get(side).method().orElseThrow().inCanal());
+  /** Whether what is done takes ready wipes and nothing from a bottle. */
+  static boolean takesReadyWipesOnly(CleaningWays ways, List<Side> order, EarPair<EarTask> tasks) {
+    return ways.wipes() == WipeMaterial.READY_WIPES
+        && order.stream()
+            .noneMatch(
+                side -> tasks.get(side).method().filter(CleaningMethod::inCanal).isPresent());
   }
 
   private boolean does(CleaningMethod method) {

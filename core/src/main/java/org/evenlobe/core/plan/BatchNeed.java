@@ -19,23 +19,32 @@ import org.evenlobe.core.plan.item.PlanItem;
 import org.evenlobe.core.record.CleaningMethod;
 import org.evenlobe.core.record.CleaningWays;
 import org.evenlobe.core.record.DogRecord;
+import org.evenlobe.core.record.Supply;
 import org.evenlobe.core.rule.Figures;
 import org.evenlobe.core.rule.Reason;
 import org.evenlobe.core.rule.Rule;
 
 /**
- * How much of a mix is used up while it keeps (rule BATCH_NEED): for each planned cleaning of an
- * ear that it suits, what the ear's method takes. Filling takes what the last fills took, else what
- * the canal holds, and 1.3 times that for what is spilt; a soaked pad 6 mL; wiping its pads. For
- * example two ears of 6 mL, cleaned twice in 30 days: 4 · 6 · 1.3 = 31.2 mL.
+ * How much of a mix or a product is used up in some days (rule BATCH_NEED): for each planned
+ * cleaning of an ear that it suits, what the ear's method takes. Filling takes what the last fills
+ * took, else what the canal holds, and 1.3 times that for what is spilt; a soaked pad 6 mL; wiping
+ * its pads. For example two ears of 6 mL, cleaned twice in 30 days: 4 · 6 · 1.3 = 31.2 mL. Ready
+ * wipes are counted.
  *
- * @param millilitres for all of them
+ * @param millilitres for all of them; of ready wipes, how many
  * @param cleanings how many cleanings that is
+ * @param each what one of them takes as they come, but for what is spilt; empty where none is
+ *     planned
  * @param dogs for each dog that takes any
  * @param reasons the arithmetic
  */
-public record BatchNeed(double millilitres, int cleanings, List<OfDog> dogs, List<Reason> reasons) {
-  private static final double SPILT = 1.3;
+public record BatchNeed(
+    double millilitres,
+    int cleanings,
+    Optional<Double> each,
+    List<OfDog> dogs,
+    List<Reason> reasons) {
+  private static final double SPILT = 0.3;
   private static final double SOAKED_PAD = 6;
 
   /**
@@ -47,6 +56,25 @@ public record BatchNeed(double millilitres, int cleanings, List<OfDog> dogs, Lis
    */
   public record OfDog(UUID dog, double millilitres, int cleanings) {}
 
+  /** The same, with what of it is spilt. */
+  private record Taken(OfDog of, double spilt) {}
+
+  /**
+   * Who takes of it, and how.
+   *
+   * @param plans of those dogs
+   * @param ways how the household cleans
+   * @param wipe what a wipe takes, mL
+   */
+  public record House(
+      List<DogRecord> dogs, List<DogPlan> plans, CleaningWays ways, double wipe, LocalDate today) {
+
+    public House {
+      dogs = List.copyOf(dogs);
+      plans = List.copyOf(plans);
+    }
+  }
+
   public BatchNeed {
     dogs = List.copyOf(dogs);
     reasons = List.copyOf(reasons);
@@ -55,60 +83,62 @@ public record BatchNeed(double millilitres, int cleanings, List<OfDog> dogs, Lis
   /**
    * What the household takes.
    *
-   * @param plans of those dogs
-   * @param ways how the household cleans
-   * @param wipe what a wipe takes, mL
+   * @param kind wipes are counted, all else is mL
    * @param keepsDays for how many days it keeps
    * @param suits whether it suits an ear
    */
   public static BatchNeed of(
-      List<DogRecord> dogs,
-      List<DogPlan> plans,
-      CleaningWays ways,
-      double wipe,
-      LocalDate today,
-      int keepsDays,
-      BiPredicate<UUID, Side> suits) {
+      House house, Supply.Kind kind, int keepsDays, BiPredicate<UUID, Side> suits) {
     Map<UUID, DogPlan> byDog = new HashMap<>();
-    plans.forEach(plan -> byDog.put(plan.dogId(), plan));
-    List<OfDog> taken = new ArrayList<>();
-    for (DogRecord dog : dogs) {
+    house.plans().forEach(plan -> byDog.put(plan.dogId(), plan));
+    List<Taken> taken = new ArrayList<>();
+    for (DogRecord dog : house.dogs()) {
       DogPlan plan = byDog.get(dog.id());
       if (plan != null) {
-        OfDog one = of(dog, plan, ways.with(dog.profile().ways()), wipe, today, keepsDays, suits);
-        if (one.cleanings() > 0) {
+        Taken one = of(dog, plan, house, kind, keepsDays, suits);
+        if (one.of().cleanings() > 0) {
           taken.add(one);
         }
       }
     }
-    double all = taken.stream().mapToDouble(OfDog::millilitres).sum();
-    int cleanings = taken.stream().mapToInt(OfDog::cleanings).sum();
-    return new BatchNeed(all, cleanings, taken, List.of(reason(all, cleanings, keepsDays)));
+    List<OfDog> dogs = taken.stream().map(Taken::of).toList();
+    double all = dogs.stream().mapToDouble(OfDog::millilitres).sum();
+    double spilt = taken.stream().mapToDouble(Taken::spilt).sum();
+    int cleanings = dogs.stream().mapToInt(OfDog::cleanings).sum();
+    return new BatchNeed(
+        all,
+        cleanings,
+        cleanings == 0 ? Optional.empty() : Optional.of((all - spilt) / cleanings),
+        dogs,
+        List.of(reason(kind, all, cleanings, keepsDays)));
   }
 
-  private static Reason reason(double all, int cleanings, int keepsDays) {
+  private static Reason reason(Supply.Kind kind, double all, int cleanings, int keepsDays) {
     String sentence =
         cleanings == 0
             ? "No cleaning is planned in the %s it keeps that takes any."
                 .formatted(Figures.count(keepsDays, "day"))
-            : "In the %s it keeps, %s take %s mL; more would be thrown away."
+            : "In the %s it keeps, %s take %s %s; more would be thrown away."
                 .formatted(
                     Figures.count(keepsDays, "day"),
                     Figures.count(cleanings, "planned cleaning"),
-                    Figures.plain(all));
+                    Figures.plain(all),
+                    kind.unit());
     return Reason.of(Rule.BATCH_NEED, sentence).with("millilitres", all);
   }
 
-  private static OfDog of(
+  private static Taken of(
       DogRecord dog,
       DogPlan plan,
-      CleaningWays ways,
-      double wipe,
-      LocalDate today,
+      House house,
+      Supply.Kind kind,
       int keepsDays,
       BiPredicate<UUID, Side> suits) {
+    LocalDate today = house.today();
+    CleaningMethod method = house.ways().with(dog.profile().ways()).method();
     Optional<EarPair<CanalEstimate>> canals = Canals.of(dog, today);
     double sum = 0;
+    double spilt = 0;
     int cleanings = 0;
     for (PlanItem item : plan.cleanings()) {
       if (item.window().best().isAfter(today.plusDays(keepsDays))) {
@@ -117,13 +147,17 @@ public record BatchNeed(double millilitres, int cleanings, List<OfDog> dogs, Lis
       double takes = 0;
       for (Side side : item.ears()) {
         if (suits.test(dog.id(), side)) {
-          boolean wiped = plan.ears().get(side).mayGoIn() != MayGoIn.IN_EAR;
-          takes +=
-              takes(
-                  wiped ? CleaningMethod.WIPE : ways.method(),
-                  Habit.of(dog, side, today),
-                  canals.map(pair -> pair.get(side).volume()),
-                  wipe);
+          Habit habit = Habit.of(dog, side, today);
+          CleaningMethod way =
+              plan.ears().get(side).mayGoIn() == MayGoIn.IN_EAR ? method : CleaningMethod.WIPE;
+          Optional<Volume> canal = canals.map(pair -> pair.get(side).volume());
+          double ear =
+              kind == Supply.Kind.WIPES
+                  ? habit.expectedWipes()
+                  : takes(way, habit, canal, house.wipe());
+          double lost = kind == Supply.Kind.WIPES ? 0 : ear * spilt(way);
+          takes += ear + lost;
+          spilt += lost;
         }
       }
       if (takes > 0) {
@@ -131,16 +165,23 @@ public record BatchNeed(double millilitres, int cleanings, List<OfDog> dogs, Lis
         cleanings++;
       }
     }
-    return new OfDog(dog.id(), sum, cleanings);
+    return new Taken(new OfDog(dog.id(), sum, cleanings), spilt);
   }
 
   private static double takes(
       CleaningMethod method, Habit habit, Optional<Volume> canal, double wipe) {
     return switch (method) {
-      case FILL, SYRINGE ->
-          habit.poured().or(() -> canal).map(Volume::millilitres).orElse(0.0) * SPILT;
+      case FILL, SYRINGE -> habit.poured().or(() -> canal).map(Volume::millilitres).orElse(0.0);
       case SOAKED_PAD -> SOAKED_PAD;
       case WIPE -> habit.expectedWipes() * wipe;
+    };
+  }
+
+  /** What is spilt of it, as a part of what is taken. */
+  private static double spilt(CleaningMethod method) {
+    return switch (method) {
+      case FILL, SYRINGE -> SPILT;
+      case SOAKED_PAD, WIPE -> 0;
     };
   }
 }

@@ -196,13 +196,21 @@ public final class HouseholdStock {
           amount += ear.map(done -> took(kind, dog, side, done)).orElse(0.0);
         }
         Optional<UUID> from =
-            kind == Supply.Kind.CLEANER ? cleaning.manner().cleaner() : Optional.empty();
+            cleaning
+                .manner()
+                .cleaner()
+                .filter(id -> kind == Supply.Kind.CLEANER || isOfKind(id, kind));
         if (amount > 0 && !cleaning.day().isAfter(today)) {
           uses.add(new Use(cleaning.at(), amount, from));
         }
       }
     }
     return uses;
+  }
+
+  private boolean isOfKind(UUID supply, Supply.Kind kind) {
+    Supply known = byId.get(supply);
+    return known != null && known.kind() == kind;
   }
 
   private double took(Supply.Kind kind, DogRecord dog, Side side, EarCleaning done) {

@@ -117,6 +117,18 @@ public record Supply(
         .or(() -> openedOn.flatMap(day -> label.keepsDays().map(day::plusDays)));
   }
 
+  /** What a mL or a wipe of it costs: of a mix what went into it, as the shelf is priced. */
+  public Optional<Double> pricePerUnit() {
+    return price
+        .map(paid -> paid / size)
+        .or(
+            () ->
+                batch
+                    .map(Batch::mix)
+                    .filter(mix -> mix.millilitres() > 0)
+                    .map(mix -> mix.price() / mix.millilitres()));
+  }
+
   /** What is in it: of a mix as it is computed, else as its label says. */
   public MixAnalysis contents() {
     return batch

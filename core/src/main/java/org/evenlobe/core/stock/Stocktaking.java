@@ -79,7 +79,7 @@ public final class Stocktaking {
   private static Optional<Double> costs(List<SupplyRest> rests, double amount) {
     return rests.stream()
         .map(SupplyRest::supply)
-        .flatMap(supply -> supply.price().map(price -> price / supply.size() * amount).stream())
+        .flatMap(supply -> supply.pricePerUnit().map(price -> price * amount).stream())
         .reduce((earlier, later) -> later);
   }
 

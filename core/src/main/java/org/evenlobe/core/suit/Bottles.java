@@ -17,10 +17,10 @@ import org.evenlobe.core.rule.Rule;
 import org.evenlobe.core.suit.Suitability.SuitsAnswer;
 
 /**
- * Which bottle of the house is taken (rule CLEAN_BOTTLE): never one that does not suit an ear that
- * it is for; what a vet named first, then what suits without a care, after water one that dries,
- * then the one that was taken last time, then the one that has been open longest. For example after
- * a swim the drying one, though the gentle one was taken last time.
+ * Which bottle, or pack of ready wipes, of the house is taken (rule CLEAN_BOTTLE): never one that
+ * does not suit an ear that it is for; what a vet named first, then what suits without a care,
+ * after water one that dries, then the one that was taken last time, then the one that has been
+ * open longest. For example after a swim the drying one, though the gentle one was taken last time.
  */
 public final class Bottles {
   private final List<Offer> offers;
@@ -31,9 +31,16 @@ public final class Bottles {
 
   /** The bottles of cleaner among what is in the house on a day. */
   public static Bottles of(List<Supply> there, LocalDate today) {
+    return of(Supply.Kind.CLEANER, there, today);
+  }
+
+  /** The bottles, or the packs of ready wipes, among what is in the house on a day. */
+  public static Bottles of(Supply.Kind kind, List<Supply> there, LocalDate today) {
     return new Bottles(
         there.stream()
-            .filter(supply -> supply.kind() == Supply.Kind.CLEANER)
+            .filter(
+                supply ->
+                    supply.kind() == kind && (kind == Supply.Kind.CLEANER || supply.bringsItsOwn()))
             .map(supply -> Offer.of(supply, today))
             .toList());
   }

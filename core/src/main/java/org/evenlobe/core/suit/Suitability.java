@@ -218,7 +218,8 @@ public record Suitability(SuitsAnswer onPad, SuitsAnswer inEar) {
               || (mix.ph().isEmpty() && mix.hasAcid() && !isAloneExcepted());
       if ((isSore() || ear.redness().number() >= 2) && stings) {
         add(no(Rule.SUITS_BURNS, "It burns: this skin is red or sore."));
-      } else if (ear.redness() == Grade.MILD
+      }
+      if (ear.redness() == Grade.MILD
           && (of(Active.ACETIC_ACID).exceeds(BURNS_ACETIC)
               || mix.alcohol().exceeds(BURNS_ALCOHOL))) {
         add(care(Rule.SUITS_RED, "The skin is a little red: acid and alcohol sting."));

@@ -362,19 +362,30 @@ class SessionPlanTest {
       assertThat(both.millilitres())
           .as("6 mL an ear, and 1.3 times that")
           .isCloseTo(within30 * 2 * 6 * 1.3, within(1e-9));
+      assertThat(both.each()).as("what is spilt costs a bottle, not a cleaning").hasValue(12.0);
       assertThat(right.millilitres()).isCloseTo(both.millilitres() / 2, within(1e-9));
       assertThat(need(dog, plan, 0, side -> true).millilitres()).isZero();
     }
 
     private static BatchNeed need(TestDog dog, DogPlan plan, int days, Predicate<Side> suits) {
       return BatchNeed.of(
-          List.of(dog.record()),
-          List.of(plan),
-          CleaningWays.DEFAULT,
-          2,
-          day(6),
-          days,
-          (id, side) -> suits.test(side));
+          house(dog, plan), Supply.Kind.CLEANER, days, (id, side) -> suits.test(side));
+    }
+
+    private static BatchNeed.House house(TestDog dog, DogPlan plan) {
+      return new BatchNeed.House(
+          List.of(dog.record()), List.of(plan), CleaningWays.DEFAULT, 2, day(6));
+    }
+
+    @Test
+    void wipesAreCountedAndACleaningTakesAsManyAsThisDogsDid() {
+      TestDog dog = new TestDog().quiet(0).cleaned(5, fill(2, 6, 3), Handled.CALM, 400);
+
+      BatchNeed wipes =
+          BatchNeed.of(
+              house(dog, plan(dog, 6)), Supply.Kind.WIPES, 30, (id, side) -> side == Side.LEFT);
+
+      assertThat(wipes.each()).hasValue(3.0);
     }
 
     @Test

@@ -1,6 +1,8 @@
 package org.evenlobe.server.cleaning;
 
+import java.util.List;
 import java.util.Optional;
+import java.util.stream.Stream;
 import org.evenlobe.core.measure.Side;
 import org.evenlobe.core.record.CleaningRecord;
 import org.evenlobe.core.record.HairBy;
@@ -38,9 +40,17 @@ class CleaningKinds {
                 .require(
                     said.cleaner() == null
                         || supplies.wasThere(
-                            CurrentMember.household(), said.cleaner(), Supply.Kind.CLEANER),
+                            CurrentMember.household(), said.cleaner(), kinds(said)),
                     "cleaner",
                     "is not a bottle of this household"));
+  }
+
+  /** Ready wipes alone can do it only where nothing is poured. */
+  private static List<Supply.Kind> kinds(CleaningRequest said) {
+    boolean pours =
+        Stream.of(said.ears().right(), said.ears().left())
+            .anyMatch(ear -> ear != null && ear.method().inCanal());
+    return pours ? List.of(Supply.Kind.CLEANER) : List.of(Supply.Kind.values());
   }
 
   @Bean

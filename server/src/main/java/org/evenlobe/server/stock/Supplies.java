@@ -1,5 +1,6 @@
 package org.evenlobe.server.stock;
 
+import java.util.Collection;
 import java.util.List;
 import java.util.UUID;
 import org.evenlobe.core.record.Supply;
@@ -19,9 +20,9 @@ public interface Supplies extends Repository<StoredSupply, FactKey> {
       "select count(*) > 0 from StoredSupply where key.householdId = :household and key.id = :id")
   boolean wasThere(UUID household, UUID id);
 
-  /** Whether it is or was a supply of that kind in the household. */
+  /** Whether it is or was a supply of one of those kinds in the household. */
   @Query(
       "select count(*) > 0 from StoredSupply"
-          + " where key.householdId = :household and key.id = :id and kind = :kind")
-  boolean wasThere(UUID household, UUID id, Supply.Kind kind);
+          + " where key.householdId = :household and key.id = :id and kind in :kinds")
+  boolean wasThere(UUID household, UUID id, Collection<Supply.Kind> kinds);
 }

@@ -80,21 +80,14 @@ class BatchView {
     MixAnalysis mix = MixAnalysis.of(said.toCore(shelf));
     List<Kept> ever = supplies.ever();
     List<Supply> there = ever.stream().filter(Kept::isThere).map(Kept::supply).toList();
-    List<DogRecord> records = planned.dogs().stream().map(Folded::record).toList();
     Map<UUID, EarPair<Suitability>> suits = suits(mix, planned.dogs(), ever);
     BatchNeed need =
         BatchNeed.of(
-            records,
-            planned.evened().plans(),
-            standing.how().ways(),
-            HouseholdStock.wipeTakes(records, there, standing.how().ways(), standing.today()),
-            standing.today(),
+            house(standing, planned, there),
+            Supply.Kind.CLEANER,
             mix.keepsDays(),
             (dog, side) -> suits.get(dog).get(side).inEar().suits() != Suits.NO);
-    Optional<Double> each =
-        need.cleanings() == 0
-            ? Optional.empty()
-            : Optional.of(need.millilitres() / need.cleanings());
+    Optional<Double> each = need.each();
     return new MakingPreview(
         Making.steps(mix),
         need,
@@ -104,14 +97,25 @@ class BatchView {
         each.flatMap(one -> readyMade(there, one)));
   }
 
+  /** Who takes of what is in the house. */
+  static BatchNeed.House house(Standing standing, Planned planned, List<Supply> there) {
+    List<DogRecord> records = planned.dogs().stream().map(Folded::record).toList();
+    return new BatchNeed.House(
+        records,
+        planned.evened().plans(),
+        standing.how().ways(),
+        HouseholdStock.wipeTakes(records, there, standing.how().ways(), standing.today()),
+        standing.today());
+  }
+
   private static Optional<ReadyMade> readyMade(List<Supply> there, double millilitres) {
     return there.stream()
         .filter(one -> one.kind() == Supply.Kind.CLEANER && one.batch().isEmpty())
         .flatMap(
             one ->
                 one
-                    .price()
-                    .map(price -> new ReadyMade(one.name(), price / one.size() * millilitres))
+                    .pricePerUnit()
+                    .map(price -> new ReadyMade(one.name(), price * millilitres))
                     .stream())
         .min(Comparator.comparingDouble(ReadyMade::costs));
   }

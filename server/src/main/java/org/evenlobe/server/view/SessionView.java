@@ -187,6 +187,7 @@ class SessionView {
     EarPair<EarNow> ears = session.check().isPresent() ? now.map(EarNow::quiet) : now;
     Bottles bottles =
         Bottles.of(
+            session.takesFrom(),
             ever.stream()
                 .filter(one -> one.isThere() && one.supply().left() > 0)
                 .map(Kept::supply)

@@ -45,7 +45,9 @@ class BatchTest {
     assertThat(making.at("/steps/2/grams").asDouble()).isEqualTo(2);
     int cleanings = making.at("/need/cleanings").asInt();
     assertThat(cleanings).isPositive();
-    assertThat(making.at("/need/millilitres").asDouble() / cleanings).isEqualTo(2 * 6 * 1.3);
+    assertThat(making.at("/need/millilitres").asDouble() / cleanings)
+        .isCloseTo(2 * 6 * 1.3, within(1e-9));
+    assertThat(making.at("/need/each").asDouble()).isEqualTo(12);
     assertThat(making.at("/costs").asDouble()).isPositive();
     assertThat(making.at("/useBy").asString()).isEqualTo(today.plusDays(30).toString());
   }

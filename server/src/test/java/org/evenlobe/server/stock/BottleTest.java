@@ -132,6 +132,40 @@ class BottleTest {
   }
 
   @Test
+  void earsThatAreWipedWithReadyWipesTakeAPack() {
+    UUID dog = Samples.newDog(owner);
+    owner.correct(
+        owner.at("/settings/" + owner.household()),
+        1,
+        Samples.settings("Saltings")
+            .replace("\"FILL\"", "\"WIPE\"")
+            .replace("COTTON_PADS", "READY_WIPES"));
+    String pack = with(LABEL).replace("\"kind\": \"CLEANER\"", "\"kind\": \"WIPES\"");
+    assertThat(put(pack).status()).isEqualTo(200);
+    owner.create(owner.at("/supplies/" + UUID.randomUUID()), Samples.bottle(250, 100));
+
+    JsonNode session = session(dog);
+    assertThat(session.at("/bottles").size()).isEqualTo(1);
+    assertThat(session.at("/bottles/0/ears/right/now/onPad/reasons/0/reason/rule").asString())
+        .isEqualTo("SUITS_USE_BY");
+    assertThat(session.at("/chosen").isMissingNode()).isTrue();
+
+    String poured =
+        Samples.cleaning(dog, Instant.now(), 2, 2)
+            .replace("\"note\": \"calm\"", "\"cleaner\": \"" + bottle + "\"");
+    assertThat(owner.create(owner.at("/cleanings/" + UUID.randomUUID()), poured).refusedFields())
+        .containsExactly("cleaner");
+    String wiped =
+        poured.replace("FILL", "WIPE").replace("\"load\": 2}", "\"load\": 2, \"wipes\": 3}");
+    assertThat(owner.create(owner.at("/cleanings/" + UUID.randomUUID()), wiped).status())
+        .isEqualTo(200);
+    assertThat(owner.get(owner.at("/stock")).json().at("/kinds").valueStream())
+        .filteredOn(one -> one.at("/kind").asString().equals("WIPES"))
+        .extracting(one -> one.at("/left").asDouble())
+        .containsExactly(94.0);
+  }
+
+  @Test
   void aReactionNamesABottleOfItsOwnHouseholdOrTheShelf() {
     UUID dog = Samples.newDog(owner);
     String sample = Samples.of("reactions", dog);
