@@ -193,7 +193,27 @@ public enum Rule {
   PLAN_LOOK_FIRST("Look first", Source.ownValue("liquid in a sore ear harms")),
   PLAN_DATE("The date", Source.ownValue("the last cleaning and the interval in force")),
   PLAN_WINDOW("The window", Source.ownValue("a fifth of the interval either way, a day at least")),
-  PLAN_TOGETHER("Both ears together", Source.ownValue("one handling instead of two"));
+  PLAN_TOGETHER("Both ears together", Source.ownValue("one handling instead of two")),
+  COURSE_DOSES("The doses", Source.ownValue("so many days at so many a day, in local time")),
+  COURSE_ON_TIME(
+      "On time",
+      Source.ownValue(
+          "within a quarter of the time to its neighbour; missed once the next is near")),
+  COURSE_WAIT(
+      "Clean, wait, dose",
+      Source.ownValue("cleaner left in the ear thins the medicine, and wax keeps it off the skin")),
+  COURSE_BOTTLE(
+      "Whether the bottle lasts", Source.ownValue("all doses still to come, a tenth for loss")),
+  COURSE_ADHERENCE("How it was kept to", Source.ownValue("given of due, once the time is over")),
+  COURSE_TWICE(
+      "Perhaps given twice",
+      Source.ownValue("it happened; hiding it helps nobody, and nothing is made up for")),
+  COURSE_RANGE("A range", Source.ownValue("the least is planned, the most is counted")),
+  COURSE_STOPPED(
+      "Stopped early", Source.ownValue("free of symptoms is not cured: checks for two weeks")),
+  COURSE_RECHECK("The recheck", Source.ownValue("an infection that only looks gone comes back")),
+  COURSE_STAYS(
+      "It stays in the ear", Source.ownValue("rinsing takes out what is meant to work for weeks"));
 
   private final String title;
   private final Source source;
