@@ -8,6 +8,7 @@ import { useHousehold } from '../household/useMe';
 import { api } from '../api/client';
 import { answered } from '../api/problem';
 import { dateWithYear } from '../measure/days';
+import { Failure } from '../ui/Failure';
 
 /** The dogs that have left, with a way to their pages. */
 export function ArchivedDogs() {
@@ -19,6 +20,7 @@ export function ArchivedDogs() {
         api.GET('/api/households/{household}/archived-dogs', { params: { path: { household } } }),
       ),
   });
+  if (archived.isError) return <Failure error={archived.error} />;
   if (!archived.data || archived.data.length === 0) return null;
   return (
     <Paper variant="outlined" sx={{ p: 2.5 }} component="section" aria-label="Archived dogs">

@@ -105,6 +105,9 @@ class IsolationTest {
             new Endpoint("DELETE", household + "/calendar-link", "", 403),
             new Endpoint(
                 "POST", household + "/previews/appointments", "{\"ics\": \"no calendar\"}", 403),
+            new Endpoint("GET", household + "/doses", "", 200),
+            new Endpoint("GET", household + "/dogs/{dog}/courses", "", 200),
+            new Endpoint("POST", household + "/previews/label", "{\"words\": \"8 drops\"}", 200),
             new Endpoint("GET", household + "/stock", "", 200),
             new Endpoint("GET", household + "/own-recipes", "", 200),
             new Endpoint("POST", household + "/previews/making", Samples.MIX, 200),

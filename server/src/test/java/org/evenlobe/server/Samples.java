@@ -1,5 +1,6 @@
 package org.evenlobe.server;
 
+import java.nio.charset.StandardCharsets;
 import java.time.Instant;
 import java.util.UUID;
 
@@ -187,8 +188,31 @@ public final class Samples {
       case "reactions" ->
           said(dog, then, ", \"kind\": \"STUNG\", \"ingredient\": \"white-vinegar\"");
       case "supplies" -> bottle(250, 100);
+      case "courses" -> course(dog, then, "2026-01-01", "");
+      case "givings" ->
+          said(
+              dog,
+              then,
+              ", \"courseId\": \"%s\", \"ears\": [\"RIGHT\"], \"given\": true"
+                  .formatted(UUID.nameUUIDFromBytes("courses".getBytes(StandardCharsets.UTF_8))));
+      case "course-ends" ->
+          said(
+              dog,
+              then,
+              ", \"courseId\": \"%s\", \"cause\": \"FINISHED\""
+                  .formatted(UUID.nameUUIDFromBytes("courses".getBytes(StandardCharsets.UTF_8))));
       default -> throw new IllegalArgumentException("there is no sample of " + kind);
     };
+  }
+
+  /** 8 drops into the right ear at 8 and at 20, for 7 days. */
+  public static String course(UUID dog, Instant at, String startsOn, String more) {
+    return said(
+        dog,
+        at,
+        ", \"what\": \"Marsh drops\", \"kind\": \"DROPS\", \"ears\": [\"RIGHT\"],"
+            + " \"phases\": [{\"least\": 8, \"unit\": \"DROP\", \"times\": [\"08:00\","
+            + " \"20:00\"], \"days\": 7}], \"startsOn\": \"%s\"%s".formatted(startsOn, more));
   }
 
   /** A new dog of the caller's. */

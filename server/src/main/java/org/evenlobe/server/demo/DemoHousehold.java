@@ -148,6 +148,7 @@ class DemoHousehold implements ApplicationRunner {
     all.addAll(missing);
     DogRecord checked = record.with(CheckRecord.class, all);
     record(checked, diary.continued(dog, checked, until));
+    dose(dog, today);
     practise(dog, today);
   }
 
@@ -160,6 +161,10 @@ class DemoHousehold implements ApplicationRunner {
     for (DemoVisits.DemoVisit visit : new DemoVisits(ZONE).of(dog, today)) {
       facts.put(visit.id(), Precondition.isNew(), visit.said());
     }
+    new DemoCourses(ZONE)
+        .of(dog, today)
+        .forEach(course -> facts.put(course.id(), Precondition.isNew(), course.said()));
+    dose(dog, today);
     practise(dog, today);
     if (dog == DemoDog.OTTER) {
       swims(dog, today.minusDays(84), today.minusDays(79));
@@ -180,6 +185,13 @@ class DemoHousehold implements ApplicationRunner {
       }
     }
     record(empty, best);
+  }
+
+  /** The doses of yesterday and before; those of today are left for whoever tries the demo. */
+  private void dose(DemoDog dog, LocalDate today) {
+    new DemoCourses(ZONE)
+        .missing(dog, kept.one(dog.id()), today)
+        .forEach(giving -> facts.put(giving.id(), Precondition.isNew(), giving.said()));
   }
 
   private void practise(DemoDog dog, LocalDate today) {

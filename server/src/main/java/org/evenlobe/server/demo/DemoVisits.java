@@ -75,12 +75,12 @@ final class DemoVisits {
                   ear(
                       EardrumSeen.INTACT,
                       new SmearRequest(Amount.SOME, Amount.MANY, Amount.NONE),
-                      "Ointment that stays in the ear.",
+                      "Flushed; drops for two weeks.",
                       true,
                       InstructionRequest.leaveAlone(today.plusDays(4)),
                       HoldWord.NOTHING_SAID),
                   today.plusDays(2),
-                  "Nothing into the left ear until the control visit."));
+                  "No cleaning of the left ear until the control visit."));
       case DUNLIN, SEDGE, TEASEL -> List.of();
     };
   }

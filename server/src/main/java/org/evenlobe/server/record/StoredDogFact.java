@@ -3,6 +3,7 @@ package org.evenlobe.server.record;
 import jakarta.persistence.MappedSuperclass;
 import java.time.Instant;
 import java.time.LocalDate;
+import java.time.ZoneId;
 import java.util.List;
 import java.util.UUID;
 import org.evenlobe.core.record.Moment;
@@ -24,6 +25,11 @@ public abstract class StoredDogFact<B extends DogFactRequest> extends StoredFact
   @Override
   protected List<UUID> dogs() {
     return List.of(dogId);
+  }
+
+  /** When it happened, or was said. */
+  protected Moment moment() {
+    return new Moment(doneAt, ZoneId.of(zone), day);
   }
 
   @Override

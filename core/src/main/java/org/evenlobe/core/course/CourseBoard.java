@@ -1,0 +1,101 @@
+package org.evenlobe.core.course;
+
+import java.time.Duration;
+import java.time.LocalDate;
+import java.util.List;
+import java.util.Optional;
+import java.util.SortedMap;
+import java.util.TreeMap;
+import java.util.stream.Collectors;
+import org.evenlobe.core.record.Course;
+import org.evenlobe.core.record.CourseEnd;
+import org.evenlobe.core.record.DogRecord;
+import org.evenlobe.core.record.MedicineWait;
+import org.evenlobe.core.rule.Reason;
+import org.evenlobe.core.rule.Rule;
+
+/**
+ * A course as the dose board shows it.
+ *
+ * @param course which
+ * @param end its end, where somebody said that it is over
+ * @param total how many doses it has; empty where it has no end
+ * @param doses those of today, what is still to be given, and the next one
+ * @param doubles what may have been given twice in the last two days
+ * @param waiting how it waits after a cleaning
+ * @param asks the number of the phase that may go on longer, on its last planned day
+ * @param isOver whether nothing of it is left to give
+ * @param reasons what is to be said of it as a whole
+ */
+public record CourseBoard(
+    Course course,
+    Optional<CourseEnd> end,
+    Optional<Integer> total,
+    List<BoardDose> doses,
+    List<BoardDose> doubles,
+    Waiting waiting,
+    Optional<Integer> asks,
+    boolean isOver,
+    List<Reason> reasons) {
+  private static final Duration TWO_DAYS = Duration.ofDays(2);
+
+  public CourseBoard {
+    doses = List.copyOf(doses);
+    doubles = List.copyOf(doubles);
+    reasons = List.copyOf(reasons);
+  }
+
+  /** How a course of a dog stands. */
+  public static CourseBoard of(CourseRun run, DogRecord dog, MedicineWait household) {
+    Waiting waiting = Waiting.of(run, dog, household);
+    SortedMap<Integer, List<DoseNow>> byNumber =
+        run.doses().stream()
+            .collect(
+                Collectors.groupingBy(
+                    one -> one.dose().number(), TreeMap::new, Collectors.toList()));
+    LocalDate today = run.at().atZone(run.zone()).toLocalDate();
+    List<BoardDose> all =
+        byNumber.values().stream().map(ears -> BoardDose.of(ears, waiting, run)).toList();
+    Optional<BoardDose> next =
+        all.stream().filter(dose -> dose.status() == DoseStatus.AHEAD).findFirst();
+    boolean over = run.isOver();
+    return new CourseBoard(
+        run.course(),
+        run.end(),
+        run.course().isOpen() ? Optional.empty() : Optional.of(run.schedule().size()),
+        all.stream()
+            .filter(
+                dose ->
+                    dose.status().isNow()
+                        || dose.dose().local().toLocalDate().equals(today)
+                        || Optional.of(dose).equals(next))
+            .toList(),
+        all.stream()
+            .filter(
+                dose ->
+                    dose.ears().stream().anyMatch(ear -> !ear.again().isEmpty())
+                        && dose.dose().at().isAfter(run.at().minus(TWO_DAYS)))
+            .toList(),
+        waiting,
+        run.asks(),
+        over,
+        reasons(run, over));
+  }
+
+  private static List<Reason> reasons(CourseRun run, boolean over) {
+    if (run.wasStoppedEarly()) {
+      return List.of(
+          Reason.of(
+              Rule.COURSE_STOPPED,
+              "Stopped before its last dose: free of symptoms is not cured. Check the ear every 3"
+                  + " days for 2 weeks."));
+    }
+    return over && run.course().recheck().isEmpty()
+        ? List.of(
+            Reason.of(
+                Rule.COURSE_RECHECK,
+                "The last dose is past and no recheck is noted: an infection that only looks gone"
+                    + " comes back. Ask your vet when to come."))
+        : List.of();
+  }
+}

@@ -1,0 +1,81 @@
+package org.evenlobe.server.course;
+
+import java.util.Optional;
+import org.evenlobe.core.record.Course;
+import org.evenlobe.core.record.CourseEnd;
+import org.evenlobe.core.record.Giving;
+import org.evenlobe.server.access.HouseholdDay;
+import org.evenlobe.server.fact.FactKind;
+import org.evenlobe.server.problem.InvalidFields;
+import org.evenlobe.server.record.DogFactReading;
+import org.evenlobe.server.record.DogFactRules;
+import org.evenlobe.server.record.FoldedDogs;
+import org.springframework.context.annotation.Bean;
+import org.springframework.context.annotation.Configuration;
+
+/** What is kept of courses, of their doses and of their ends. */
+@Configuration
+class CourseKinds {
+
+  @Bean
+  FactKind<CourseRequest, StoredCourse> courseKind(DogFactRules rules) {
+    return rules.kind(
+        "courses",
+        CourseRequest.class,
+        StoredCourse.class,
+        StoredCourse::new,
+        (id, said, errors) -> said.check(errors));
+  }
+
+  @Bean
+  FactKind<GivingRequest, StoredGiving> givingKind(DogFactRules rules, GivingRules giving) {
+    return rules.kind(
+        "givings", GivingRequest.class, StoredGiving.class, StoredGiving::new, giving::check);
+  }
+
+  @Bean
+  FactKind<CourseEndRequest, StoredCourseEnd> courseEndKind(
+      DogFactRules rules, FoldedDogs dogs, HouseholdDay day) {
+    return rules.kind(
+        "course-ends",
+        CourseEndRequest.class,
+        StoredCourseEnd.class,
+        StoredCourseEnd::new,
+        (id, said, errors) -> isOfTheDog(said, dogs, day, errors));
+  }
+
+  private static void isOfTheDog(
+      CourseEndRequest said, FoldedDogs dogs, HouseholdDay day, InvalidFields.Collector errors) {
+    errors.require(
+        dogs.one(said.dogId(), day.today()).record().all(Course.class).stream()
+            .anyMatch(course -> course.id().equals(said.courseId())),
+        "courseId",
+        "is not a course of this dog");
+  }
+
+  @Bean
+  DogFactReading<Course> courseReading() {
+    return DogFactReading.apart(StoredCourse.class, StoredCourse::toCore, StoredCourse.COLUMNS);
+  }
+
+  @Bean
+  DogFactReading<Giving> givingReading() {
+    return DogFactReading.together(StoredGiving.class, StoredGiving::toCore, StoredGiving.COLUMNS);
+  }
+
+  @Bean
+  DogFactReading<CourseEnd> courseEndReading() {
+    return DogFactReading.together(
+        StoredCourseEnd.class,
+        row ->
+            new CourseEnd(
+                row.id(),
+                row.moment(),
+                row.id(0),
+                CourseEnd.Cause.valueOf(row.text(1)),
+                Optional.ofNullable(row.orNull(2, String.class))),
+        "fact.courseId",
+        "fact.cause",
+        "fact.note");
+  }
+}

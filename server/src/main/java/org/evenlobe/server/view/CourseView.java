@@ -1,0 +1,217 @@
+package org.evenlobe.server.view;
+
+import java.time.Instant;
+import java.time.LocalDate;
+import java.time.ZoneId;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.UUID;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
+import org.evenlobe.core.course.Adherence;
+import org.evenlobe.core.course.BoardDose;
+import org.evenlobe.core.course.BottleLasts;
+import org.evenlobe.core.course.CourseBoard;
+import org.evenlobe.core.course.CourseRun;
+import org.evenlobe.core.course.DoseNow;
+import org.evenlobe.core.course.DoseStatus;
+import org.evenlobe.core.course.Timing;
+import org.evenlobe.core.measure.Side;
+import org.evenlobe.core.record.Course;
+import org.evenlobe.core.record.DogRecord;
+import org.evenlobe.core.record.Giving;
+import org.evenlobe.core.record.MedicineWait;
+import org.evenlobe.core.record.VisitRecord;
+import org.evenlobe.server.access.HouseholdDay;
+import org.evenlobe.server.course.Givers;
+import org.evenlobe.server.plan.Plans;
+import org.evenlobe.server.plan.Plans.Standing;
+import org.evenlobe.server.record.FoldedDogs;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** The doses of the day across all dogs, and the courses of one. */
+@Service
+class CourseView {
+  private final FoldedDogs dogs;
+  private final Plans plans;
+  private final HouseholdDay day;
+  private final Givers givers;
+
+  CourseView(FoldedDogs dogs, Plans plans, HouseholdDay day, Givers givers) {
+    this.dogs = dogs;
+    this.plans = plans;
+    this.day = day;
+    this.givers = givers;
+  }
+
+  /**
+   * The dose board.
+   *
+   * @param now the instant it is of
+   * @param zone the zone of its times
+   * @param courses those of which something is to be done or was given today, or that are open
+   *     still
+   * @param people the names of those who gave something
+   */
+  record DoseBoard(Instant now, ZoneId zone, List<DogCourse> courses, Map<UUID, String> people) {}
+
+  /**
+   * A course of a dog.
+   *
+   * @param dog its id
+   * @param name what it is called
+   * @param board how the course stands
+   */
+  record DogCourse(UUID dog, String name, CourseBoard board) {}
+
+  /** The doses of today. */
+  @Transactional(readOnly = true)
+  public DoseBoard board() {
+    Standing standing = plans.standing();
+    Instant now = day.now();
+    MedicineWait wait = standing.how().ways().medicineWait();
+    List<DogCourse> courses =
+        dogs.here(standing.today()).stream()
+            .flatMap(
+                dog ->
+                    dog.record().all(Course.class).stream()
+                        .map(course -> CourseRun.of(course, dog.record(), standing.zone(), now))
+                        .filter(run -> isShown(run, dog.record(), standing.today()))
+                        .map(
+                            run ->
+                                new DogCourse(
+                                    dog.record().id(),
+                                    dog.record().profile().name(),
+                                    CourseBoard.of(run, dog.record(), wait))))
+            .toList();
+    return new DoseBoard(
+        now,
+        standing.zone(),
+        courses,
+        names(
+            courses.stream()
+                .flatMap(
+                    one ->
+                        Stream.concat(
+                            one.board().doses().stream(), one.board().doubles().stream()))));
+  }
+
+  private Map<UUID, String> names(Stream<BoardDose> doses) {
+    Set<UUID> people =
+        doses
+            .flatMap(dose -> dose.ears().stream())
+            .flatMap(ear -> Stream.concat(ear.giving().stream(), ear.again().stream()))
+            .flatMap(giving -> giving.by().stream())
+            .collect(Collectors.toSet());
+    return givers.names(people);
+  }
+
+  /** What is going on, what ended today, and what waits for its recheck. */
+  private static boolean isShown(CourseRun run, DogRecord dog, LocalDate today) {
+    if (!run.isOver()) {
+      return true;
+    }
+    if (run.end().isPresent()) {
+      return run.end().orElseThrow().day().equals(today);
+    }
+    LocalDate last = run.lastDay().orElse(today);
+    return dog.visits().stream().map(VisitRecord::day).noneMatch(visit -> !visit.isBefore(last));
+  }
+
+  /**
+   * A course in full.
+   *
+   * @param board how it stands
+   * @param lanes its doses, ear by ear
+   * @param adherence how it was kept to
+   * @param lasts whether its bottle lasts, where it has one
+   * @param lastDay the day of its last planned dose, where it has an end
+   */
+  record CourseInFull(
+      CourseBoard board,
+      List<DoseMark> lanes,
+      List<Adherence> adherence,
+      Optional<BottleLasts> lasts,
+      Optional<LocalDate> lastDay) {}
+
+  /**
+   * A dose as a notch.
+   *
+   * @param number which
+   * @param ear for which ear
+   * @param at when it is due
+   * @param status what has become of it
+   * @param givenAt when it was given
+   * @param timing whether that was on time
+   * @param by who gave it
+   */
+  record DoseMark(
+      int number,
+      Optional<Side> ear,
+      Instant at,
+      DoseStatus status,
+      Optional<Instant> givenAt,
+      Optional<Timing> timing,
+      Optional<UUID> by) {
+
+    static DoseMark of(DoseNow dose) {
+      return new DoseMark(
+          dose.dose().number(),
+          dose.ear(),
+          dose.dose().at(),
+          dose.status(),
+          dose.giving().filter(Giving::given).map(Giving::at),
+          dose.timing(),
+          dose.giving().flatMap(Giving::by));
+    }
+  }
+
+  /**
+   * The courses of a dog.
+   *
+   * @param now the instant they are of
+   * @param zone the zone of their times
+   * @param courses the latest first
+   * @param people the names of those who gave something
+   */
+  record DogCourses(
+      Instant now, ZoneId zone, List<CourseInFull> courses, Map<UUID, String> people) {}
+
+  /**
+   * The courses of a dog, the latest first.
+   *
+   * @throws Refusal 404 if there is no such dog
+   */
+  @Transactional(readOnly = true)
+  public DogCourses of(UUID id) {
+    Standing standing = plans.standing();
+    Instant now = day.now();
+    DogRecord dog = dogs.one(id, standing.today()).record();
+    List<CourseRun> runs =
+        dog.all(Course.class).stream()
+            .map(course -> CourseRun.of(course, dog, standing.zone(), now))
+            .sorted((one, other) -> other.course().startsOn().compareTo(one.course().startsOn()))
+            .toList();
+    Set<UUID> people =
+        dog.all(Giving.class).stream()
+            .flatMap(giving -> giving.by().stream())
+            .collect(Collectors.toSet());
+    return new DogCourses(
+        now,
+        standing.zone(),
+        runs.stream().map(run -> inFull(run, dog, standing)).toList(),
+        givers.names(people));
+  }
+
+  private static CourseInFull inFull(CourseRun run, DogRecord dog, Standing standing) {
+    return new CourseInFull(
+        CourseBoard.of(run, dog, standing.how().ways().medicineWait()),
+        run.doses().stream().map(DoseMark::of).toList(),
+        run.adherence(),
+        BottleLasts.of(run),
+        run.lastDay());
+  }
+}
