@@ -12,7 +12,23 @@ export const LIMITS = {
     helperDays: { items: 7 },
   },
   Check: { note: { length: 2000 } },
+  CleanBefore: {
+    everyDays: { min: 1, max: 365 },
+    timesADay: { min: 1, max: 24 },
+    weekdays: { items: 7 },
+  },
   Cleaning: { note: { length: 2000 }, seconds: { min: 0, max: 86400 } },
+  CourseEnd: { note: { length: 1000 } },
+  Course: {
+    ears: { items: 2 },
+    firstSlot: { min: 0, max: 23 },
+    labelWait: { min: 0, max: 1440 },
+    phases: { items: 10 },
+    prescribedBy: { length: 200 },
+    staysDays: { min: 1, max: 90 },
+    vetWait: { min: 0, max: 1440 },
+    what: { length: 200 },
+  },
   Dog: {
     breeds: { items: 2 },
     name: { length: 60 },
@@ -31,6 +47,7 @@ export const LIMITS = {
   EarTaps: { load: { min: 0, max: 4 }, pours: { items: 20 }, wipes: { min: 0, max: 99 } },
   EarVisit: { culture: { length: 500 }, done: { length: 500 } },
   ExpectedExposure: { weekdays: { items: 7 } },
+  Giving: { ears: { items: 2 }, why: { length: 200 } },
   Grooming: { everyDays: { min: 7, max: 84 } },
   Instruction: {
     everyDays: { min: 1, max: 365 },
@@ -39,7 +56,14 @@ export const LIMITS = {
     weekdays: { items: 7 },
   },
   Label: { keepsDays: { min: 1, max: 3650 }, ph: { min: 0, max: 14 } },
+  LabelWords: { words: { length: 500 } },
   Lump: { millimetres: { min: 1, max: 100 } },
+  MedicineBottle: {
+    dropsPerMillilitre: { min: 5, max: 60 },
+    keepsDays: { min: 1, max: 3650 },
+    millilitres: { min: 0.1, max: 1000 },
+    strokeMillilitres: { min: 0.01, max: 20 },
+  },
   Mix: { millilitres: { min: 1, max: 5000 }, parts: { items: 20 } },
   NamedDays: {
     daysOfMonth: { items: 6, each: { min: 1, max: 31 } },
@@ -52,6 +76,14 @@ export const LIMITS = {
     ingredient: { length: 40 },
   },
   Password: { next: { length: 200 }, present: { length: 200 } },
+  Phase: {
+    days: { min: 1, max: 365 },
+    everyDays: { min: 1, max: 365 },
+    least: { min: 0.01, max: 200 },
+    most: { min: 0.01, max: 200 },
+    mostDays: { min: 1, max: 365 },
+    times: { items: 24 },
+  },
   Pin: { item: { length: 200 }, reason: { length: 200 } },
   Pour: { millilitres: { min: 0.1, max: 200 }, step: { length: 60 } },
   Progress: {

@@ -107,7 +107,7 @@ export interface paths {
       path?: never;
       cookie?: never;
     };
-    get: operations['label'];
+    get: operations['label_1'];
     put?: never;
     post?: never;
     delete?: never;
@@ -276,6 +276,102 @@ export interface paths {
     patch?: never;
     trace?: never;
   };
+  '/api/households/{household}/course-ends/{id}': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get?: never;
+    put: operations['put-course-ends'];
+    post?: never;
+    delete: operations['remove-course-ends'];
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  '/api/households/{household}/course-ends/{id}/versions': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get: operations['versions-course-ends'];
+    put?: never;
+    post?: never;
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  '/api/households/{household}/course-ends/{id}/versions/{version}/restore': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get?: never;
+    put?: never;
+    post: operations['restore-course-ends'];
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  '/api/households/{household}/courses/{id}': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get?: never;
+    put: operations['put-courses'];
+    post?: never;
+    delete: operations['remove-courses'];
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  '/api/households/{household}/courses/{id}/versions': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get: operations['versions-courses'];
+    put?: never;
+    post?: never;
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  '/api/households/{household}/courses/{id}/versions/{version}/restore': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get?: never;
+    put?: never;
+    post: operations['restore-courses'];
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
   '/api/households/{household}/dogs/{dog}': {
     parameters: {
       query?: never;
@@ -348,6 +444,22 @@ export interface paths {
       cookie?: never;
     };
     get: operations['outcome'];
+    put?: never;
+    post?: never;
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  '/api/households/{household}/dogs/{dog}/courses': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get: operations['courses'];
     put?: never;
     post?: never;
     delete?: never;
@@ -548,6 +660,22 @@ export interface paths {
     patch?: never;
     trace?: never;
   };
+  '/api/households/{household}/doses': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get: operations['doses'];
+    put?: never;
+    post?: never;
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
   '/api/households/{household}/dryings/{id}': {
     parameters: {
       query?: never;
@@ -686,6 +814,54 @@ export interface paths {
     get?: never;
     put?: never;
     post: operations['restore-exposures'];
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  '/api/households/{household}/givings/{id}': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get?: never;
+    put: operations['put-givings'];
+    post?: never;
+    delete: operations['remove-givings'];
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  '/api/households/{household}/givings/{id}/versions': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get: operations['versions-givings'];
+    put?: never;
+    post?: never;
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  '/api/households/{household}/givings/{id}/versions/{version}/restore': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get?: never;
+    put?: never;
+    post: operations['restore-givings'];
     delete?: never;
     options?: never;
     head?: never;
@@ -1070,6 +1246,22 @@ export interface paths {
     get?: never;
     put?: never;
     post: operations['interval'];
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  '/api/households/{household}/previews/label': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get?: never;
+    put?: never;
+    post: operations['label'];
     delete?: never;
     options?: never;
     head?: never;
@@ -1720,6 +1912,19 @@ export interface paths {
 export type webhooks = Record<string, never>;
 export interface components {
   schemas: {
+    Adherence: {
+      /** Format: int32 */
+      due: number;
+      /** @enum {string} */
+      ear?: 'RIGHT' | 'LEFT';
+      /** Format: int32 */
+      given: number;
+      /** Format: double */
+      longestGapHours?: number;
+      /** Format: int32 */
+      onTime: number;
+      reason: components['schemas']['Reason'];
+    };
     Advice: {
       now: string;
       steps: string[];
@@ -1816,9 +2021,30 @@ export interface components {
       /** @enum {string} */
       suits: 'OK' | 'CARE' | 'NO';
     };
+    BoardDose: {
+      dose: components['schemas']['Dose'];
+      ears: components['schemas']['DoseNow'][];
+      later: {
+        [key: string]: string;
+      };
+      span: components['schemas']['Span'];
+      /** @enum {string} */
+      status: 'GIVEN' | 'LEFT_OUT' | 'MISSED' | 'LATE' | 'DUE' | 'AHEAD';
+      todo: components['schemas']['Reason'];
+    };
     BottleAtHand: {
       ears: components['schemas']['EarPairJudged'];
       supply: components['schemas']['Supply'];
+      /** Format: date */
+      useBy?: string;
+    };
+    BottleLasts: {
+      /** Format: double */
+      left: number;
+      /** Format: double */
+      needed?: number;
+      reasons: components['schemas']['Reason'][];
+      runsOut?: components['schemas']['Dose'];
       /** Format: date */
       useBy?: string;
     };
@@ -1972,6 +2198,22 @@ export interface components {
       /** @enum {string} */
       given: 'NOTHING' | 'OWN_SIGN' | 'ANY_SIGN';
     };
+    CleanBefore: {
+      howOften?: components['schemas']['HowOften'];
+      /** @enum {string} */
+      kind: 'NEVER' | 'EACH_DOSE' | 'SO_OFTEN' | 'UNTIL_CLEAN';
+    };
+    CleanBeforeRequest: {
+      /** Format: int32 */
+      everyDays?: number;
+      /** @enum {string} */
+      kind: 'NEVER' | 'EACH_DOSE' | 'SO_OFTEN' | 'UNTIL_CLEAN';
+      /** Format: int32 */
+      timesADay?: number;
+      weekdays?: (
+        'MONDAY' | 'TUESDAY' | 'WEDNESDAY' | 'THURSDAY' | 'FRIDAY' | 'SATURDAY' | 'SUNDAY'
+      )[];
+    };
     CleanedEarsRequest: {
       left?: components['schemas']['EarCleaningRequest'];
       right?: components['schemas']['EarCleaningRequest'];
@@ -2120,11 +2362,138 @@ export interface components {
       /** Format: double */
       left: number;
     };
+    Course: {
+      bottle?: components['schemas']['MedicineBottle'];
+      cleanBefore: components['schemas']['CleanBefore'];
+      ears: ('RIGHT' | 'LEFT')[];
+      /** Format: int32 */
+      firstSlot: number;
+      /** Format: uuid */
+      id: string;
+      /** @enum {string} */
+      kind: 'DROPS' | 'OINTMENT' | 'GEL' | 'RINSE' | 'TABLET';
+      /** Format: int32 */
+      labelWait?: number;
+      moment: components['schemas']['Moment'];
+      open?: boolean;
+      phases: components['schemas']['CoursePhase'][];
+      prescribedBy?: string;
+      /** Format: date */
+      recheck?: string;
+      /** Format: date */
+      startsOn: string;
+      /** Format: int32 */
+      staysDays?: number;
+      /** Format: int32 */
+      vetWait?: number;
+      what: string;
+    };
+    CourseBoard: {
+      /** Format: int32 */
+      asks?: number;
+      course: components['schemas']['Course'];
+      doses: components['schemas']['BoardDose'][];
+      doubles: components['schemas']['BoardDose'][];
+      end?: components['schemas']['CourseEnd'];
+      isOver: boolean;
+      reasons: components['schemas']['Reason'][];
+      steps: components['schemas']['GivingStep'][];
+      /** Format: int32 */
+      total?: number;
+      waiting: components['schemas']['Waiting'];
+    };
+    CourseEnd: {
+      /** @enum {string} */
+      cause: 'FINISHED' | 'VET' | 'REACTION' | 'HURTS' | 'OTHER';
+      /** Format: uuid */
+      course: string;
+      /** Format: uuid */
+      id: string;
+      moment: components['schemas']['Moment'];
+      note?: string;
+    };
+    CourseEndRequest: {
+      /** Format: date-time */
+      at: string;
+      /** @enum {string} */
+      cause: 'FINISHED' | 'VET' | 'REACTION' | 'HURTS' | 'OTHER';
+      /** Format: uuid */
+      courseId: string;
+      /** Format: uuid */
+      dogId: string;
+      note?: string;
+      /** @description an IANA zone, such as Europe/Berlin */
+      zone: string;
+    };
+    CourseInFull: {
+      adherence: components['schemas']['Adherence'][];
+      board: components['schemas']['CourseBoard'];
+      lanes: components['schemas']['DoseMark'][];
+      /** Format: date */
+      lastDay?: string;
+      lasts?: components['schemas']['BottleLasts'];
+    };
+    CoursePhase: {
+      amount: components['schemas']['DoseAmount'];
+      /** Format: int32 */
+      days?: number;
+      /** Format: int32 */
+      everyDays: number;
+      /** Format: int32 */
+      mostDays?: number;
+      open?: boolean;
+      times: string[];
+      toTheMost: boolean;
+    };
+    CourseRequest: {
+      /** Format: date-time */
+      at: string;
+      bottle?: components['schemas']['MedicineBottleRequest'];
+      cleanBefore?: components['schemas']['CleanBeforeRequest'];
+      /** Format: uuid */
+      dogId: string;
+      ears: ('RIGHT' | 'LEFT')[];
+      /** Format: int32 */
+      firstSlot?: number;
+      /** @enum {string} */
+      kind: 'DROPS' | 'OINTMENT' | 'GEL' | 'RINSE' | 'TABLET';
+      /** Format: int32 */
+      labelWait?: number;
+      phases: components['schemas']['PhaseRequest'][];
+      prescribedBy?: string;
+      /** Format: date */
+      recheck?: string;
+      /** Format: date */
+      startsOn: string;
+      /** Format: int32 */
+      staysDays?: number;
+      /** Format: int32 */
+      vetWait?: number;
+      what: string;
+      /** @description an IANA zone, such as Europe/Berlin */
+      zone: string;
+    };
     DayBand: {
       /** Format: int32 */
       longest: number;
       /** Format: int32 */
       shortest: number;
+    };
+    DogCourse: {
+      board: components['schemas']['CourseBoard'];
+      /** Format: uuid */
+      dog: string;
+      name: string;
+    };
+    DogCourses: {
+      courses: components['schemas']['CourseInFull'][];
+      /** Format: date-time */
+      now: string;
+      people: {
+        [key: string]: string;
+      };
+      /** @description an IANA zone, such as Europe/Berlin */
+      zone: string;
     };
     DogFacts: {
       /** Format: date */
@@ -2279,6 +2648,63 @@ export interface components {
       profile: components['schemas']['DogProfile'];
       recent: components['schemas']['CleaningRecord'][];
       visits: components['schemas']['VisitMark'][];
+    };
+    Dose: {
+      amount: components['schemas']['DoseAmount'];
+      /** Format: date-time */
+      at: string;
+      /** Format: date-time */
+      local: string;
+      /** Format: int32 */
+      number: number;
+      /** Format: int32 */
+      phase: number;
+    };
+    DoseAmount: {
+      /** Format: double */
+      least: number;
+      /** Format: double */
+      most: number;
+      /** @enum {string} */
+      unit: 'DROP' | 'MILLILITRE' | 'STROKE' | 'TABLET' | 'STRIP' | 'SQUEEZE';
+    };
+    DoseBoard: {
+      courses: components['schemas']['DogCourse'][];
+      /** Format: date-time */
+      now: string;
+      people: {
+        [key: string]: string;
+      };
+      /** @description an IANA zone, such as Europe/Berlin */
+      zone: string;
+    };
+    DoseMark: {
+      /** Format: date-time */
+      at: string;
+      /** Format: uuid */
+      by?: string;
+      /** @enum {string} */
+      ear?: 'RIGHT' | 'LEFT';
+      /** Format: date-time */
+      givenAt?: string;
+      /** Format: int32 */
+      number: number;
+      /** @enum {string} */
+      status: 'GIVEN' | 'LEFT_OUT' | 'MISSED' | 'LATE' | 'DUE' | 'AHEAD';
+      /** @enum {string} */
+      timing?: 'EARLY' | 'ON_TIME' | 'LATE';
+    };
+    DoseNow: {
+      again: components['schemas']['Giving'][];
+      dose: components['schemas']['Dose'];
+      /** @enum {string} */
+      ear?: 'RIGHT' | 'LEFT';
+      giving?: components['schemas']['Giving'];
+      span: components['schemas']['Span'];
+      /** @enum {string} */
+      status: 'GIVEN' | 'LEFT_OUT' | 'MISSED' | 'LATE' | 'DUE' | 'AHEAD';
+      /** @enum {string} */
+      timing?: 'EARLY' | 'ON_TIME' | 'LATE';
     };
     DryingRequest: {
       /** Format: date-time */
@@ -2819,6 +3245,41 @@ export interface components {
       id: string;
       token: string;
     };
+    Giving: {
+      /** Format: uuid */
+      by?: string;
+      /** Format: uuid */
+      course: string;
+      ears: ('RIGHT' | 'LEFT')[];
+      given: boolean;
+      /** Format: uuid */
+      id: string;
+      moment: components['schemas']['Moment'];
+      offline: boolean;
+      why?: string;
+    };
+    GivingRequest: {
+      /** Format: date-time */
+      at: string;
+      /** Format: uuid */
+      courseId: string;
+      /** Format: uuid */
+      dogId: string;
+      ears: ('RIGHT' | 'LEFT')[];
+      given: boolean;
+      offline?: boolean;
+      why?: string;
+      /** @description an IANA zone, such as Europe/Berlin */
+      zone: string;
+    };
+    GivingStep: {
+      /** Format: int32 */
+      drops?: number;
+      /** Format: int32 */
+      seconds?: number;
+      title: string;
+      what: string;
+    };
     Grit: {
       /** Format: double */
       dropsOut: number;
@@ -3097,6 +3558,28 @@ export interface components {
       /** Format: int32 */
       version: number;
     };
+    KeptVersionCourseEndRequest: {
+      /** Format: date-time */
+      at: string;
+      by: string;
+      /** Format: date */
+      day?: string;
+      restorable: boolean;
+      said?: components['schemas']['CourseEndRequest'];
+      /** Format: int32 */
+      version: number;
+    };
+    KeptVersionCourseRequest: {
+      /** Format: date-time */
+      at: string;
+      by: string;
+      /** Format: date */
+      day?: string;
+      restorable: boolean;
+      said?: components['schemas']['CourseRequest'];
+      /** Format: int32 */
+      version: number;
+    };
     KeptVersionDogRequest: {
       /** Format: date-time */
       at: string;
@@ -3138,6 +3621,17 @@ export interface components {
       day?: string;
       restorable: boolean;
       said?: components['schemas']['ExposureRequest'];
+      /** Format: int32 */
+      version: number;
+    };
+    KeptVersionGivingRequest: {
+      /** Format: date-time */
+      at: string;
+      by: string;
+      /** Format: date */
+      day?: string;
+      restorable: boolean;
+      said?: components['schemas']['GivingRequest'];
       /** Format: int32 */
       version: number;
     };
@@ -3325,6 +3819,21 @@ export interface components {
       /** Format: double */
       ph?: number;
     };
+    LabelSentence: {
+      ears: ('RIGHT' | 'LEFT')[];
+      missing: string[];
+      notUnderstood: string[];
+      phases: components['schemas']['CoursePhase'][];
+      whole?: boolean;
+      words: components['schemas']['LabelWord'][];
+    };
+    LabelWord: {
+      means: string;
+      said: string;
+    };
+    LabelWordsRequest: {
+      words: string;
+    };
     LearnedInterval: {
       band: components['schemas']['DayBand'];
       /** Format: int32 */
@@ -3444,6 +3953,30 @@ export interface components {
       /** Format: uuid */
       id: string;
       name: string;
+    };
+    MedicineBottle: {
+      /** Format: double */
+      dropsPerMillilitre: number;
+      /** Format: int32 */
+      keepsDays?: number;
+      /** Format: double */
+      millilitres: number;
+      /** Format: date */
+      openedOn?: string;
+      /** Format: double */
+      strokeMillilitres?: number;
+    };
+    MedicineBottleRequest: {
+      /** Format: double */
+      dropsPerMillilitre?: number;
+      /** Format: int32 */
+      keepsDays?: number;
+      /** Format: double */
+      millilitres: number;
+      /** Format: date */
+      openedOn?: string;
+      /** Format: double */
+      strokeMillilitres?: number;
     };
     MembershipRequest: {
       /** Format: date */
@@ -3638,6 +4171,22 @@ export interface components {
         | 'GROWTH';
       reason: components['schemas']['Reason'];
       words: string;
+    };
+    PhaseRequest: {
+      /** Format: int32 */
+      days?: number;
+      /** Format: int32 */
+      everyDays?: number;
+      /** Format: double */
+      least: number;
+      /** Format: double */
+      most?: number;
+      /** Format: int32 */
+      mostDays?: number;
+      times: string[];
+      toTheMost?: boolean;
+      /** @enum {string} */
+      unit: 'DROP' | 'MILLILITRE' | 'STROKE' | 'TABLET' | 'STRIP' | 'SQUEEZE';
     };
     PinRequest: {
       /** Format: date-time */
@@ -3919,7 +4468,17 @@ export interface components {
         | 'PLAN_LOOK_FIRST'
         | 'PLAN_DATE'
         | 'PLAN_WINDOW'
-        | 'PLAN_TOGETHER';
+        | 'PLAN_TOGETHER'
+        | 'COURSE_DOSES'
+        | 'COURSE_ON_TIME'
+        | 'COURSE_WAIT'
+        | 'COURSE_BOTTLE'
+        | 'COURSE_ADHERENCE'
+        | 'COURSE_TWICE'
+        | 'COURSE_RANGE'
+        | 'COURSE_STOPPED'
+        | 'COURSE_RECHECK'
+        | 'COURSE_STAYS';
       sentence: string;
       title: string;
     };
@@ -3960,6 +4519,14 @@ export interface components {
       mode: 'AS_NEEDED' | 'FIXED' | 'LEARNED' | 'VET';
       reasons: components['schemas']['Reason'][];
       routine: boolean;
+    };
+    Running: {
+      /** @enum {string} */
+      ear: 'RIGHT' | 'LEFT';
+      /** Format: date-time */
+      since: string;
+      /** Format: date-time */
+      until: string;
     };
     Saying: {
       advice: components['schemas']['Advice'];
@@ -4114,6 +4681,14 @@ export interface components {
       rods: 'NONE' | 'FEW' | 'SOME' | 'MANY';
       /** @enum {string} */
       yeast: 'NONE' | 'FEW' | 'SOME' | 'MANY';
+    };
+    Span: {
+      /** Format: date-time */
+      from: string;
+      /** Format: date-time */
+      missedAfter: string;
+      /** Format: date-time */
+      until: string;
     };
     StartingInterval: {
       /** Format: int32 */
@@ -4379,6 +4954,12 @@ export interface components {
       left: components['schemas']['EarVisitRequest'];
       right: components['schemas']['EarVisitRequest'];
     };
+    Waiting: {
+      cleanFirst: ('RIGHT' | 'LEFT')[];
+      /** Format: int32 */
+      minutes: number;
+      running: components['schemas']['Running'][];
+    };
     Weighing: {
       /** Format: date */
       on: string;
@@ -4612,7 +5193,7 @@ export interface operations {
       };
     };
   };
-  label: {
+  label_1: {
     parameters: {
       query?: never;
       header?: never;
@@ -4970,6 +5551,210 @@ export interface operations {
       };
     };
   };
+  'put-course-ends': {
+    parameters: {
+      query?: never;
+      header?: {
+        'If-None-Match'?: string;
+        'If-Match'?: string;
+      };
+      path: {
+        household: string;
+        id: string;
+      };
+      cookie?: never;
+    };
+    requestBody: {
+      content: {
+        'application/json': components['schemas']['CourseEndRequest'];
+      };
+    };
+    responses: {
+      /** @description OK */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['FactAnswer'];
+        };
+      };
+    };
+  };
+  'remove-course-ends': {
+    parameters: {
+      query?: never;
+      header?: {
+        'If-Match'?: string;
+      };
+      path: {
+        household: string;
+        id: string;
+      };
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      /** @description OK */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['FactAnswer'];
+        };
+      };
+    };
+  };
+  'versions-course-ends': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path: {
+        household: string;
+        id: string;
+      };
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      /** @description OK */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['KeptVersionCourseEndRequest'][];
+        };
+      };
+    };
+  };
+  'restore-course-ends': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path: {
+        household: string;
+        id: string;
+        version: number;
+      };
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      /** @description OK */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['FactAnswer'];
+        };
+      };
+    };
+  };
+  'put-courses': {
+    parameters: {
+      query?: never;
+      header?: {
+        'If-None-Match'?: string;
+        'If-Match'?: string;
+      };
+      path: {
+        household: string;
+        id: string;
+      };
+      cookie?: never;
+    };
+    requestBody: {
+      content: {
+        'application/json': components['schemas']['CourseRequest'];
+      };
+    };
+    responses: {
+      /** @description OK */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['FactAnswer'];
+        };
+      };
+    };
+  };
+  'remove-courses': {
+    parameters: {
+      query?: never;
+      header?: {
+        'If-Match'?: string;
+      };
+      path: {
+        household: string;
+        id: string;
+      };
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      /** @description OK */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['FactAnswer'];
+        };
+      };
+    };
+  };
+  'versions-courses': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path: {
+        household: string;
+        id: string;
+      };
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      /** @description OK */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['KeptVersionCourseRequest'][];
+        };
+      };
+    };
+  };
+  'restore-courses': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path: {
+        household: string;
+        id: string;
+        version: number;
+      };
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      /** @description OK */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['FactAnswer'];
+        };
+      };
+    };
+  };
   dog: {
     parameters: {
       query?: never;
@@ -5089,6 +5874,29 @@ export interface operations {
         };
         content: {
           'application/json': components['schemas']['CleaningOutcome'];
+        };
+      };
+    };
+  };
+  courses: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path: {
+        household: string;
+        dog: string;
+      };
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      /** @description OK */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['DogCourses'];
         };
       };
     };
@@ -5447,6 +6255,28 @@ export interface operations {
       };
     };
   };
+  doses: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path: {
+        household: string;
+      };
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      /** @description OK */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['DoseBoard'];
+        };
+      };
+    };
+  };
   'put-dryings': {
     parameters: {
       query?: never;
@@ -5730,6 +6560,108 @@ export interface operations {
     };
   };
   'restore-exposures': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path: {
+        household: string;
+        id: string;
+        version: number;
+      };
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      /** @description OK */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['FactAnswer'];
+        };
+      };
+    };
+  };
+  'put-givings': {
+    parameters: {
+      query?: never;
+      header?: {
+        'If-None-Match'?: string;
+        'If-Match'?: string;
+      };
+      path: {
+        household: string;
+        id: string;
+      };
+      cookie?: never;
+    };
+    requestBody: {
+      content: {
+        'application/json': components['schemas']['GivingRequest'];
+      };
+    };
+    responses: {
+      /** @description OK */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['FactAnswer'];
+        };
+      };
+    };
+  };
+  'remove-givings': {
+    parameters: {
+      query?: never;
+      header?: {
+        'If-Match'?: string;
+      };
+      path: {
+        household: string;
+        id: string;
+      };
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      /** @description OK */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['FactAnswer'];
+        };
+      };
+    };
+  };
+  'versions-givings': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path: {
+        household: string;
+        id: string;
+      };
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      /** @description OK */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['KeptVersionGivingRequest'][];
+        };
+      };
+    };
+  };
+  'restore-givings': {
     parameters: {
       query?: never;
       header?: never;
@@ -6522,6 +7454,32 @@ export interface operations {
         };
         content: {
           'application/json': components['schemas']['IntervalPreview'];
+        };
+      };
+    };
+  };
+  label: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path: {
+        household: string;
+      };
+      cookie?: never;
+    };
+    requestBody: {
+      content: {
+        'application/json': components['schemas']['LabelWordsRequest'];
+      };
+    };
+    responses: {
+      /** @description OK */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['LabelSentence'];
         };
       };
     };

@@ -41,6 +41,13 @@ export const WORDS = {
     { label: 'hangs to the jaw', value: 'DROP' },
     { label: 'hangs past the jaw', value: 'PENDULOUS' },
   ],
+  Cause: [
+    { label: 'finished', value: 'FINISHED' },
+    { label: 'the vet said so', value: 'VET' },
+    { label: 'a reaction', value: 'REACTION' },
+    { label: 'it hurts', value: 'HURTS' },
+    { label: 'something else', value: 'OTHER' },
+  ],
   CleanerKind: [
     { label: 'drying', value: 'DRYING' },
     { label: 'wax-dissolving', value: 'WAX_DISSOLVING' },
@@ -64,6 +71,22 @@ export const WORDS = {
     { label: 'yellow', value: 'YELLOW' },
     { label: 'green', value: 'GREEN' },
     { label: 'bloody', value: 'BLOODY' },
+  ],
+  DoseStatus: [
+    { label: 'given', value: 'GIVEN' },
+    { label: 'left out', value: 'LEFT_OUT' },
+    { label: 'missed', value: 'MISSED' },
+    { label: 'late: give it now', value: 'LATE' },
+    { label: 'now', value: 'DUE' },
+    { label: 'ahead', value: 'AHEAD' },
+  ],
+  DoseUnit: [
+    { label: 'drops', value: 'DROP' },
+    { label: 'mL', value: 'MILLILITRE' },
+    { label: 'pump strokes', value: 'STROKE' },
+    { label: 'tablets', value: 'TABLET' },
+    { label: 'strips', value: 'STRIP' },
+    { label: 'squeezes', value: 'SQUEEZE' },
   ],
   ExposureKind: [
     { label: 'swim', value: 'SWIM' },
@@ -155,6 +178,13 @@ export const WORDS = {
     { label: 'parts', value: 'PART' },
     { label: 'capsules', value: 'CAPSULE' },
   ],
+  MedicineKind: [
+    { label: 'drops', value: 'DROPS' },
+    { label: 'ointment', value: 'OINTMENT' },
+    { label: 'gel', value: 'GEL' },
+    { label: 'rinse', value: 'RINSE' },
+    { label: 'tablet', value: 'TABLET' },
+  ],
   MixSchool: [
     { label: 'ready cleaners only', value: 'READY_ONLY' },
     { label: 'our own mixes too, for quiet ears', value: 'HOME_MIXED' },
@@ -184,6 +214,11 @@ export const WORDS = {
     { label: 'fleas or their dirt', value: 'FLEAS' },
     { label: 'dry, flaking skin', value: 'FLAKING' },
     { label: 'thick, leathery skin', value: 'THICKENED' },
+  ],
+  Timing: [
+    { label: 'early', value: 'EARLY' },
+    { label: 'on time', value: 'ON_TIME' },
+    { label: 'late', value: 'LATE' },
   ],
   Verdict: [
     { label: 'quiet', value: 'LEAVE' },

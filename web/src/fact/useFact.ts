@@ -70,6 +70,11 @@ export function useRestoreFact(kind: FactKind, id: string) {
   );
 }
 
+/** What is kept while there is no connection; of a dose it says so, for somebody else may tick it too. */
+function unconnected<K extends FactKind>(kind: K, body: FactBody<K>): FactBody<K> {
+  return kind === 'givings' ? ({ ...(body as object), offline: true } as FactBody<K>) : body;
+}
+
 /**
  * Says something new with one tap: the same said again is a retry under the same id, and it is taken
  * back with one tap where it was said.
@@ -97,7 +102,8 @@ export function useSay<K extends FactKind, V>(
       } catch (problem) {
         const isUnreachable = problem instanceof Problem && problem.status === 0;
         if (!isUnreachable || !dog || person === undefined) throw problem;
-        enqueue({ id, person, household, dogId: dog.id, name: dog.name, what: what as What });
+        const kept = { kind, body: unconnected(kind, what.body) };
+        enqueue({ id, person, household, dogId: dog.id, name: dog.name, what: kept as What });
         return [];
       }
     },

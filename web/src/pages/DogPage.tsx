@@ -106,6 +106,9 @@ function DogInFullView({ dog: inFull }: { dog: DogInFull }) {
               </Button>
             </>
           )}
+          <Button component={RouterLink} to={`/dogs/${dog.id}/courses`}>
+            Courses
+          </Button>
           <Button component={RouterLink} to={`/dogs/${dog.id}/history`}>
             History
           </Button>

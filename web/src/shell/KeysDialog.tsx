@@ -12,6 +12,7 @@ const KEYS: [string, string][] = [
   ['t', 'today'],
   ['1 – 9', 'today: the dog on that line'],
   ['m', 'month: all dogs on one page'],
+  ['d', 'doses: what is given now'],
   ['Shift ← →', 'month: put the item on another day, then Enter'],
   ['n', 'add a dog'],
   ['k', 'a dog’s page: check the ears'],

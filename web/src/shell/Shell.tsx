@@ -1,4 +1,5 @@
 import AddIcon from '@mui/icons-material/Add';
+import DosesIcon from '@mui/icons-material/MedicationLiquidOutlined';
 import KeyboardIcon from '@mui/icons-material/KeyboardOutlined';
 import BenchIcon from '@mui/icons-material/ScienceOutlined';
 import HomeIcon from '@mui/icons-material/HomeOutlined';
@@ -49,6 +50,7 @@ function Frame() {
       t: () => void navigate('/'),
       n: () => void navigate('/dogs/new'),
       m: () => void navigate('/month'),
+      d: () => void navigate('/doses'),
       '?': () => setKeysOpen(true),
     }),
     [navigate],
@@ -121,11 +123,13 @@ function Rail({ households, onKeys }: { households: Household[]; onKeys: () => v
         <Mark />
       </Box>
       <RailLink to="/" icon={<TodayIcon />} label="Today" current={pathname === '/'} />
+      <RailLink to="/doses" icon={<DosesIcon />} label="Doses" current={pathname === '/doses'} />
       {mayRecord && (
         <RailLink
           to="/dogs/new"
           icon={<AddIcon />}
           label="Add a dog"
+          short="Add"
           current={pathname === '/dogs/new'}
         />
       )}
@@ -136,6 +140,7 @@ function Rail({ households, onKeys }: { households: Household[]; onKeys: () => v
         to="/household"
         icon={<HomeIcon />}
         label="Household"
+        short="House"
         current={pathname === '/household'}
       />
       {households.length > 1 && (
@@ -184,11 +189,19 @@ const railItem = {
 /** Small enough on a phone that all of them stand side by side. */
 const railWords = { fontSize: { xs: '0.7rem', md: '0.8rem' }, whiteSpace: 'nowrap' } as const;
 
-function RailLink(props: { to: string; icon: ReactNode; label: string; current: boolean }) {
+function RailLink(props: {
+  to: string;
+  icon: ReactNode;
+  label: string;
+  /** What stands on a phone. */
+  short?: string;
+  current: boolean;
+}) {
   return (
     <ButtonBase
       component={Link as ElementType}
       to={props.to}
+      aria-label={props.label}
       aria-current={props.current ? 'page' : undefined}
       sx={{
         ...railItem,
@@ -198,7 +211,12 @@ function RailLink(props: { to: string; icon: ReactNode; label: string; current: 
     >
       {props.icon}
       <Typography component="span" sx={{ ...railWords, fontWeight: props.current ? 700 : 500 }}>
-        {props.label}
+        <Box component="span" sx={{ display: { xs: 'none', md: 'inline' } }}>
+          {props.label}
+        </Box>
+        <Box component="span" sx={{ display: { md: 'none' } }}>
+          {props.short ?? props.label}
+        </Box>
       </Typography>
     </ButtonBase>
   );

@@ -4,8 +4,10 @@ import java.time.Instant;
 import java.time.ZoneId;
 import java.time.format.DateTimeFormatter;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.function.Function;
 import java.util.stream.Collectors;
 import org.evenlobe.core.measure.Side;
 import org.evenlobe.core.rule.Figures;
@@ -20,13 +22,24 @@ import org.evenlobe.core.rule.Rule;
  * @param status what has become of it: of what is still to be given, where something is
  * @param ears the same for each ear
  * @param todo what to do about it, in one sentence
+ * @param later what to do about it once it is so, while nobody has given it: a device without a
+ *     connection goes by its own clock
  */
 public record BoardDose(
-    Dose dose, DoseSchedule.Span span, DoseStatus status, List<DoseNow> ears, Reason todo) {
+    Dose dose,
+    DoseSchedule.Span span,
+    DoseStatus status,
+    List<DoseNow> ears,
+    Reason todo,
+    Map<DoseStatus, String> later) {
+  private static final List<DoseStatus> BY_THE_CLOCK =
+      List.of(DoseStatus.AHEAD, DoseStatus.DUE, DoseStatus.LATE, DoseStatus.MISSED);
+
   private static final DateTimeFormatter CLOCK = DateTimeFormatter.ofPattern("H:mm");
 
   public BoardDose {
     ears = List.copyOf(ears);
+    later = Map.copyOf(later);
   }
 
   static BoardDose of(List<DoseNow> ears, Waiting waiting, CourseRun run) {
@@ -38,7 +51,15 @@ public record BoardDose(
             .findFirst()
             .orElseGet(() -> shared(ears));
     return new BoardDose(
-        first.dose(), first.span(), status, ears, todo(first, status, waiting, run, ears));
+        first.dose(),
+        first.span(),
+        status,
+        ears,
+        todo(first, status, waiting, run, ears),
+        BY_THE_CLOCK.stream()
+            .collect(
+                Collectors.toMap(
+                    Function.identity(), then -> byTheClock(first, then, run.zone()).sentence())));
   }
 
   /** Given where one ear was: the other was left out or missed. */
@@ -62,11 +83,7 @@ public record BoardDose(
     ZoneId zone = run.zone();
     return switch (status) {
       case DUE, LATE -> now(first, status, waiting, zone);
-      case AHEAD ->
-          onTime(
-              "At %s, on time from %s."
-                  .formatted(clock(first.dose().at(), zone), clock(first.span().from(), zone)));
-      case MISSED -> onTime("Missed: leave it out. Never double the next one.");
+      case AHEAD, MISSED -> byTheClock(first, status, zone);
       case LEFT_OUT -> onTime("Left out" + why(ears) + ". Go on with the next one.");
       case GIVEN -> given(ears, zone);
     };
@@ -98,11 +115,21 @@ public record BoardDose(
                       ? ""
                       : ", then wait " + Figures.count(waiting.minutes(), "minute")));
     }
+    return byTheClock(first, status, zone);
+  }
+
+  private static Reason byTheClock(DoseNow dose, DoseStatus status, ZoneId zone) {
     return onTime(
-        status == DoseStatus.DUE
-            ? "On time until %s.".formatted(clock(first.span().until(), zone))
-            : "Late: give it now. From %s on, leave it out."
-                .formatted(clock(first.span().missedAfter(), zone)));
+        switch (status) {
+          case DUE -> "On time until %s.".formatted(clock(dose.span().until(), zone));
+          case LATE ->
+              "Late: give it now. From %s on, leave it out."
+                  .formatted(clock(dose.span().missedAfter(), zone));
+          case MISSED -> "Missed: leave it out. Never double the next one.";
+          case AHEAD, GIVEN, LEFT_OUT ->
+              "At %s, on time from %s."
+                  .formatted(clock(dose.dose().at(), zone), clock(dose.span().from(), zone));
+        });
   }
 
   private static Reason given(List<DoseNow> ears, ZoneId zone) {

@@ -25,6 +25,7 @@ import org.evenlobe.core.rule.Rule;
  * @param waiting how it waits after a cleaning
  * @param asks the number of the phase that may go on longer, on its last planned day
  * @param isOver whether nothing of it is left to give
+ * @param steps how the next dose is given
  * @param reasons what is to be said of it as a whole
  */
 public record CourseBoard(
@@ -36,12 +37,14 @@ public record CourseBoard(
     Waiting waiting,
     Optional<Integer> asks,
     boolean isOver,
+    List<GivingStep> steps,
     List<Reason> reasons) {
   private static final Duration TWO_DAYS = Duration.ofDays(2);
 
   public CourseBoard {
     doses = List.copyOf(doses);
     doubles = List.copyOf(doubles);
+    steps = List.copyOf(steps);
     reasons = List.copyOf(reasons);
   }
 
@@ -79,6 +82,11 @@ public record CourseBoard(
         waiting,
         run.asks(),
         over,
+        all.stream()
+            .filter(dose -> !dose.toGive().isEmpty())
+            .findFirst()
+            .map(dose -> GivingStep.of(run.course().kind(), dose.dose().amount()))
+            .orElse(List.of()),
         reasons(run, over));
   }
 

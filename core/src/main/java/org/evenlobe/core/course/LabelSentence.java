@@ -209,6 +209,9 @@ public record LabelSentence(
     private Optional<Rhythm> rhythm = Optional.empty();
     private String rest = "";
 
+    /** Stands where something was understood. */
+    private static final String TAKEN = " | ";
+
     private record Rhythm(List<LocalTime> times, int everyDays) {}
 
     private record Length(Optional<Integer> days, Optional<Integer> most) {}
@@ -404,7 +407,7 @@ public record LabelSentence(
       if (found.equals(Optional.empty())) {
         return Optional.of(found);
       }
-      rest = rest.substring(0, matcher.start()) + " " + rest.substring(matcher.end());
+      rest = rest.substring(0, matcher.start()) + TAKEN + rest.substring(matcher.end());
       return Optional.of(found);
     }
 
@@ -416,15 +419,20 @@ public record LabelSentence(
       return found;
     }
 
+    /** What stands between what was understood, without the small words around it. */
     private void leftover() {
-      StringBuilder words = new StringBuilder();
-      for (String word : rest.split("[\\s,.:()]+", -1)) {
-        if (!word.isEmpty() && !FILLERS.contains(word)) {
-          words.append(words.isEmpty() ? "" : " ").append(word);
+      for (String between : rest.split("\\|", -1)) {
+        List<String> words = new ArrayList<>(List.of(between.strip().split("[\\s,.:()]+", -1)));
+        words.removeIf(String::isEmpty);
+        while (!words.isEmpty() && FILLERS.contains(words.get(0))) {
+          words.remove(0);
         }
-      }
-      if (!words.isEmpty()) {
-        notUnderstood.add(words.toString());
+        while (!words.isEmpty() && FILLERS.contains(words.get(words.size() - 1))) {
+          words.remove(words.size() - 1);
+        }
+        if (!words.isEmpty()) {
+          notUnderstood.add(String.join(" ", words));
+        }
       }
     }
 

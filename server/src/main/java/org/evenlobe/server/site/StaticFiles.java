@@ -25,6 +25,7 @@ class StaticFiles implements WebMvcConfigurer {
     "/bench/**",
     "/stock/**",
     "/month/**",
+    "/doses/**",
     "/join/**"
   };
 
