@@ -7,6 +7,7 @@ import com.microsoft.playwright.options.RequestOptions;
 import java.time.Duration;
 import java.time.Instant;
 import java.time.LocalDate;
+import java.time.LocalTime;
 import java.time.ZoneId;
 import java.util.UUID;
 import java.util.regex.Matcher;
@@ -102,6 +103,40 @@ final class Household {
         {"dogId": "%s", "at": "%s", "zone": "Europe/London",
          "right": {"change": "BETTER", "hurts": false}, "dogIsWell": true}"""
             .formatted(dog, morning(daysAgo, minute)));
+  }
+
+  /**
+   * Drops into the right ear twice a day for 7 days, the first of them due at this minute.
+   *
+   * @param more such as , "labelWait": 60
+   */
+  void course(UUID dog, String more) {
+    LocalTime due = LocalTime.now(LONDON).withSecond(0).withNano(0);
+    boolean isMorning = due.isBefore(LocalTime.NOON);
+    put(
+        "/courses/" + UUID.randomUUID(),
+        """
+        {"dogId": "%s", "at": "%s", "zone": "Europe/London", "what": "Marsh drops",
+         "kind": "DROPS", "ears": ["RIGHT"], "startsOn": "%s", "firstSlot": %d,
+         "phases": [{"least": 8, "unit": "DROP", "times": ["%s", "%s"], "days": 7}]%s}"""
+            .formatted(
+                dog,
+                Instant.now().minusSeconds(120),
+                LocalDate.now(LONDON),
+                isMorning ? 0 : 1,
+                due,
+                due.plusHours(12),
+                more));
+  }
+
+  /** The right ear wiped just now. */
+  void wipeRightNow(UUID dog) {
+    put(
+        "/cleanings/" + UUID.randomUUID(),
+        """
+        {"dogId": "%s", "at": "%s", "zone": "Europe/London",
+         "ears": {"right": {"method": "WIPE", "load": 1, "wipes": 2}}}"""
+            .formatted(dog, Instant.now().minusSeconds(2)));
   }
 
   /** The right ear filled. */

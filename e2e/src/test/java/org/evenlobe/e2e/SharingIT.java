@@ -20,7 +20,7 @@ import org.junit.jupiter.api.extension.ExtendWith;
 class SharingIT {
   private static final double FIVE_SECONDS = 5000;
 
-  private static String invite(Person owner, String role) {
+  static String invite(Person owner, String role) {
     Page page = owner.page();
     owner.link("Household").click();
     page.getByLabel("As", new Page.GetByLabelOptions().setExact(true)).selectOption(role);

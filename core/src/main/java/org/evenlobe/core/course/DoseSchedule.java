@@ -53,6 +53,15 @@ public final class DoseSchedule {
     return new DoseSchedule(doses);
   }
 
+  /** The day of a course's last dose, by the zone it was written down in; empty without an end. */
+  public static Optional<LocalDate> lastDay(Course course) {
+    if (course.isOpen()) {
+      return Optional.empty();
+    }
+    List<Dose> doses = of(course, course.moment().zone(), course.startsOn()).doses();
+    return Optional.of(doses.get(doses.size() - 1).local().toLocalDate());
+  }
+
   private static LocalDateTime firstAfter(Dose before, CoursePhase phase, ZoneId zone) {
     Instant earliest = before.at().plus(phase.smallestGap().dividedBy(2));
     LocalDate day = before.local().toLocalDate();

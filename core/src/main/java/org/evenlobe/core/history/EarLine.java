@@ -17,8 +17,11 @@ import org.evenlobe.core.check.EardrumKnown;
 import org.evenlobe.core.check.Hold;
 import org.evenlobe.core.check.Verdict;
 import org.evenlobe.core.check.VerdictTable;
+import org.evenlobe.core.course.DoseSchedule;
 import org.evenlobe.core.measure.Side;
 import org.evenlobe.core.record.CheckRecord;
+import org.evenlobe.core.record.Course;
+import org.evenlobe.core.record.CourseEnd;
 import org.evenlobe.core.record.DischargeKind;
 import org.evenlobe.core.record.DogProfile;
 import org.evenlobe.core.record.DogSigns;
@@ -35,6 +38,9 @@ import org.evenlobe.core.rule.Rule;
  * them has a line of its own; this one knows what a fact means for each.
  */
 final class EarLine {
+  /** The last day of what has no end. */
+  private static final LocalDate FAR = LocalDate.of(9999, 1, 1);
+
   private static final int CHECKED_WITHIN_DAYS = 3;
   private static final int DOUBTFUL_MONTHS = 12;
   private static final int DOUBTFUL_AFTER_DAYS = 30;
@@ -379,6 +385,21 @@ final class EarLine {
       holds.set(visit);
     }
     return heldBoth;
+  }
+
+  /** A course of medicine goes into it. */
+  void take(Course course) {
+    medicine.begin(
+        course.id(),
+        course.startsOn(),
+        DoseSchedule.lastDay(course).orElse(FAR),
+        lastFinding,
+        deaf);
+  }
+
+  /** A course is over. */
+  void take(CourseEnd end) {
+    medicine.end(end.course(), end.day());
   }
 
   /** A vet said to go on with an order of the other ear, by which both were held. */

@@ -12,6 +12,8 @@ import org.evenlobe.core.measure.Side;
 import org.evenlobe.core.record.Allergy;
 import org.evenlobe.core.record.CheckRecord;
 import org.evenlobe.core.record.CleaningRecord;
+import org.evenlobe.core.record.Course;
+import org.evenlobe.core.record.CourseEnd;
 import org.evenlobe.core.record.Dated;
 import org.evenlobe.core.record.DogRecord;
 import org.evenlobe.core.record.Exposure;
@@ -75,6 +77,11 @@ final class Fold {
       lines.get(release.ear()).release(release.day());
     } else if (fact instanceof LightLook light) {
       take(light);
+    } else if (fact instanceof Course course) {
+      course.ears().forEach(ear -> lines.get(ear).take(course));
+    } else if (fact instanceof CourseEnd end) {
+      lines.right().take(end);
+      lines.left().take(end);
     }
   }
 

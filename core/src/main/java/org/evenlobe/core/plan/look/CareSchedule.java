@@ -6,7 +6,6 @@ import java.util.List;
 import java.util.Optional;
 import java.util.stream.Stream;
 import org.evenlobe.core.history.AssessedCheck;
-import org.evenlobe.core.history.VetOrder;
 import org.evenlobe.core.measure.Side;
 import org.evenlobe.core.plan.item.PlanItem;
 import org.evenlobe.core.plan.item.Window;
@@ -30,56 +29,43 @@ public final class CareSchedule {
   private static final int LOOKS_AHEAD = 14;
 
   private final Situation now;
-  private final VetOrder order;
+  private final Care care;
   private final LocalDate end;
   private final List<PlanItem> items = new ArrayList<>();
 
-  private CareSchedule(Situation now, VetOrder order) {
+  private CareSchedule(Situation now, Care care) {
     this.now = now;
-    this.order = order;
-    this.end =
-        order
-            .instruction()
-            .until()
-            .filter(until -> until.isBefore(now.horizon()))
-            .orElse(now.horizon());
+    this.care = care;
+    this.end = care.until().filter(until -> until.isBefore(now.horizon())).orElse(now.horizon());
   }
 
-  /** The order under which each day is looked at, the later one where there are two. */
-  private static Optional<VetOrder> watched(Situation now) {
-    return Stream.of(Side.values())
-        .flatMap(side -> now.history().order(side).stream())
-        .filter(order -> order.isWatchedOn(now.today()))
-        .reduce((one, other) -> one.moment().at().isAfter(other.moment().at()) ? one : other);
-  }
-
-  /** The checks and light looks up to the horizon; none where no order has each day looked at. */
+  /** The checks and light looks up to the horizon; none where nothing has each day looked at. */
   public static List<PlanItem> items(Situation now) {
-    Optional<VetOrder> order = watched(now);
-    if (order.isEmpty()) {
+    Optional<Care> care = Care.of(now);
+    if (care.isEmpty()) {
       return List.of();
     }
-    CareSchedule schedule = new CareSchedule(now, order.get());
+    CareSchedule schedule = new CareSchedule(now, care.get());
     schedule.lay();
     LocalDate last =
         schedule.items.stream()
             .filter(item -> item.kind() == PlanItem.Kind.CHECK)
             .map(item -> item.window().best())
             .reduce(now.today(), Figures::later);
-    schedule.items.addAll(CheckSchedule.following(now, order.get().visit(), last));
+    schedule.items.addAll(CheckSchedule.following(now, care.get().fact(), last));
     return schedule.items;
   }
 
   private void lay() {
     Optional<AssessedCheck> latest =
-        now.history().latest().filter(check -> !check.check().day().isBefore(order.since()));
+        now.history().latest().filter(check -> !check.check().day().isBefore(care.since()));
     boolean wanted = Stream.of(Side.values()).anyMatch(side -> now.history().wantsCheckFirst(side));
     LocalDate due =
         wanted
             ? now.today()
             : latest
                 .map(check -> check.check().day().plusDays(step(check.check().day())))
-                .orElse(order.since());
+                .orElse(care.since());
     LocalDate next = now.notPast(due);
     boolean first = latest.isEmpty();
     for (LocalDate day = now.today(); !day.isAfter(end); day = day.plusDays(1)) {
@@ -89,7 +75,8 @@ public final class CareSchedule {
         next = due;
         first = false;
         wanted = false;
-      } else if (order.isWatchedOn(day)
+      } else if (care.looks()
+          && care.isWatchedOn(day)
           && day.isBefore(now.today().plusDays(LOOKS_AHEAD))
           && !isLookedAt(day)) {
         look(day);
@@ -98,7 +85,7 @@ public final class CareSchedule {
   }
 
   private int step(LocalDate day) {
-    return order.isNewOn(day) ? DAYS : DAYS_LATER;
+    return care.isEveryThird(day) ? DAYS : DAYS_LATER;
   }
 
   private boolean isLookedAt(LocalDate day) {
@@ -109,18 +96,18 @@ public final class CareSchedule {
   private PlanItem check(LocalDate due, LocalDate day, boolean first, boolean wanted) {
     Window window =
         first
-            ? new Window(order.since(), day, Figures.later(day, order.since().plusDays(1)))
+            ? new Window(care.since(), day, Figures.later(day, care.since().plusDays(1)))
             : new Window(due.isAfter(day) ? day : due, day, day);
     String sentence =
         wanted
             ? "A full check is wanted first: nothing goes in before it is done."
             : first
-                ? "What the vet saw is what later checks are held against: check today or tomorrow."
-                : "Under your vet's order, a full check every %s."
-                    .formatted(Figures.count(step(day), "day"));
+                ? care.first()
+                : "Under %s, a full check every %s."
+                    .formatted(care.words(), Figures.count(step(day), "day"));
     PlanItem item =
         PlanItem.of(
-            PlanItem.Id.of(now.dog().id(), PlanItem.Kind.CHECK, order.visit(), ordinal(day)),
+            PlanItem.Id.of(now.dog().id(), PlanItem.Kind.CHECK, care.fact(), ordinal(day)),
             List.of(Side.values()),
             window,
             now.today(),
@@ -129,21 +116,22 @@ public final class CareSchedule {
   }
 
   private long ordinal(LocalDate day) {
-    return day.toEpochDay() - order.since().toEpochDay();
+    return day.toEpochDay() - care.since().toEpochDay();
   }
 
   private void look(LocalDate day) {
     PlanItem item =
         PlanItem.of(
-            PlanItem.Id.of(now.dog().id(), PlanItem.Kind.LOOK, order.visit(), ordinal(day)),
+            PlanItem.Id.of(now.dog().id(), PlanItem.Kind.LOOK, care.fact(), ordinal(day)),
             List.of(Side.values()),
             new Window(day, day, day),
             now.today(),
             List.of(
                 Reason.of(
                     Rule.PLAN_CARE,
-                    "A light look each day under your vet's order: better, the same or worse? Worse,"
-                        + " or it hurts: a full check at once.")));
+                    "A light look each day under %s: better, the same or worse? Worse, or it hurts: a"
+                            .formatted(care.words())
+                        + " full check at once.")));
     if (now.moves().skipped(item.id()).isEmpty()) {
       items.add(item);
     }

@@ -1,0 +1,158 @@
+package org.evenlobe.core.plan;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.evenlobe.core.TestDog.day;
+
+import java.time.LocalDate;
+import java.time.LocalTime;
+import java.time.ZoneOffset;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import java.util.UUID;
+import org.evenlobe.core.TestDog;
+import org.evenlobe.core.check.MayGoIn;
+import org.evenlobe.core.check.Verdict;
+import org.evenlobe.core.ear.BreedCatalogue;
+import org.evenlobe.core.history.DogHistory;
+import org.evenlobe.core.measure.Side;
+import org.evenlobe.core.plan.item.PlanItem;
+import org.evenlobe.core.record.CleanBefore;
+import org.evenlobe.core.record.Course;
+import org.evenlobe.core.record.CourseEnd;
+import org.evenlobe.core.record.CourseEnd.Cause;
+import org.evenlobe.core.record.CoursePhase;
+import org.evenlobe.core.record.DogRecord;
+import org.evenlobe.core.record.DoseAmount;
+import org.evenlobe.core.record.DoseUnit;
+import org.evenlobe.core.record.MedicineKind;
+import org.evenlobe.core.record.Moment;
+import org.evenlobe.core.record.Preferences;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.EnumSource;
+
+/** What a course of medicine does to the plan of an ear, and to what its checks say. */
+class CoursePlanTest {
+  private static final Planner PLANNER = new Planner(BreedCatalogue.shipped());
+  private static final UUID COURSE = new UUID(40, 1);
+
+  private static Moment moment(int day, int hour) {
+    return Moment.of(
+        day(day).atTime(LocalTime.of(hour, 0)).toInstant(ZoneOffset.UTC), ZoneOffset.UTC);
+  }
+
+  /** Twice a day for seven days, into the right ear or as a tablet. */
+  private static Course course(int startsOn, MedicineKind kind) {
+    return new Course(
+        COURSE,
+        moment(startsOn, 7),
+        "Marsh drops",
+        kind,
+        Optional.empty(),
+        kind.goesIntoAnEar() ? Set.of(Side.RIGHT) : Set.of(),
+        List.of(
+            CoursePhase.of(
+                new DoseAmount(8, 8, DoseUnit.DROP),
+                List.of(LocalTime.of(8, 0), LocalTime.of(20, 0)),
+                7)),
+        day(startsOn),
+        0,
+        CleanBefore.NEVER,
+        Optional.empty(),
+        Optional.empty(),
+        Optional.empty(),
+        Optional.empty(),
+        Optional.empty());
+  }
+
+  private static CourseEnd end(int day, Cause cause) {
+    return new CourseEnd(new UUID(41, 1), moment(day, 12), COURSE, cause, Optional.empty());
+  }
+
+  private static List<LocalDate> days(DogRecord dog, int today, PlanItem.Kind kind, int until) {
+    return PLANNER.plan(dog, Preferences.DEFAULT, day(today)).items().stream()
+        .filter(item -> item.kind() == kind)
+        .map(item -> item.window().best())
+        .filter(best -> !best.isAfter(day(until)))
+        .sorted()
+        .toList();
+  }
+
+  private static DogRecord under(TestDog dog, int startsOn) {
+    return dog.record().plus(course(startsOn, MedicineKind.DROPS));
+  }
+
+  @Test
+  void isLookedAtEachDayAndCheckedEveryThird() {
+    DogRecord dog = under(new TestDog().quiet(10), 10);
+
+    // checked on day 10; the last dose is on day 16
+    assertThat(days(dog, 11, PlanItem.Kind.CHECK, 16)).containsExactly(day(13), day(16));
+    assertThat(days(dog, 11, PlanItem.Kind.LOOK, 20))
+        .containsExactly(day(11), day(12), day(14), day(15));
+  }
+
+  @Test
+  void aTabletHasNoEarLookedAt() {
+    DogRecord dog = new TestDog().quiet(10).record().plus(course(10, MedicineKind.TABLET));
+
+    assertThat(days(dog, 11, PlanItem.Kind.LOOK, 40)).isEmpty();
+  }
+
+  @Test
+  void afterItsLastDayThePlanIsAsEver() {
+    TestDog dog = new TestDog().quiet(10).quiet(18);
+
+    assertThat(days(under(dog, 10), 18, PlanItem.Kind.CHECK, 60))
+        .isEqualTo(days(dog.record(), 18, PlanItem.Kind.CHECK, 60));
+  }
+
+  @ParameterizedTest
+  @EnumSource(value = Cause.class, names = "FINISHED", mode = EnumSource.Mode.EXCLUDE)
+  void stoppedEarlyItIsCheckedEveryThirdDayForTwoWeeks(Cause cause) {
+    DogRecord dog = under(new TestDog().quiet(10).quiet(12), 10).plus(end(12, cause));
+
+    assertThat(days(dog, 13, PlanItem.Kind.CHECK, 26))
+        .containsExactly(day(15), day(18), day(21), day(24));
+    assertThat(days(dog, 13, PlanItem.Kind.LOOK, 40)).isEmpty();
+  }
+
+  @Test
+  void finishedItIsNot() {
+    DogRecord dog = under(new TestDog().quiet(10).quiet(16), 10).plus(end(16, Cause.FINISHED));
+
+    assertThat(days(dog, 17, PlanItem.Kind.CHECK, 22)).isEmpty();
+  }
+
+  @Test
+  void whatRunsOutOfTheEarIsTheMedicineUntilThreeDaysAfterTheLastDose() {
+    TestDog oily = new TestDog().quiet(9).check(12, "discharge=2:BROWN", "");
+
+    assertThat(verdict(oily.record(), 12)).isNotEqualTo(Verdict.LEAVE);
+    assertThat(verdict(under(oily, 10), 12)).isEqualTo(Verdict.LEAVE);
+    assertThat(verdict(under(new TestDog().check(19, "discharge=2:BROWN", ""), 10), 19))
+        .isEqualTo(Verdict.LEAVE);
+    assertThat(verdict(under(new TestDog().check(20, "discharge=2:BROWN", ""), 10), 20))
+        .isNotEqualTo(Verdict.LEAVE);
+    assertThat(
+            verdict(
+                under(new TestDog().check(17, "discharge=2:BROWN", ""), 10)
+                    .plus(end(12, Cause.VET)),
+                17))
+        .isNotEqualTo(Verdict.LEAVE);
+  }
+
+  private static Verdict verdict(DogRecord dog, int today) {
+    return DogHistory.of(dog, day(today)).verdictNow(Side.RIGHT);
+  }
+
+  @Test
+  void whileItIsGivenTheEarIsOnlyWiped() {
+    DogRecord dog = under(new TestDog().quiet(10), 10);
+
+    assertThat(DogHistory.of(dog, day(12)).mayGoIn().right()).isEqualTo(MayGoIn.WIPE);
+    assertThat(DogHistory.of(dog, day(12)).mayGoIn().left()).isEqualTo(MayGoIn.IN_EAR);
+    assertThat(DogHistory.of(dog, day(17)).mayGoIn().right()).isEqualTo(MayGoIn.IN_EAR);
+  }
+}
