@@ -57,11 +57,6 @@ export function CourseFormView({
   onSave: (request: CourseRequest) => void;
   onCancel: () => void;
 }) {
-  const [draft, setDraft] = useState(() => emptyCourse(today));
-  const [words, setWords] = useState('');
-  const [said, setSaid] = useState<LabelSentence | undefined>();
-  const [tried, setTried] = useState(false);
-  const errors = tried ? wrong(draft) : {};
   const begun = (next: CourseDraft): CourseDraft => ({
     ...next,
     firstSlot:
@@ -69,6 +64,11 @@ export function CourseFormView({
         ? nextSlot(hoursOf(next.phases[0]?.times ?? '') ?? [], new Date(), zone)
         : 0,
   });
+  const [draft, setDraft] = useState(() => begun(emptyCourse(today)));
+  const [words, setWords] = useState('');
+  const [said, setSaid] = useState<LabelSentence | undefined>();
+  const [tried, setTried] = useState(false);
+  const errors = tried ? wrong(draft) : {};
   const label = useLabel((answer) => {
     setSaid(answer);
     setDraft((before) => begun(understood(before, answer)));

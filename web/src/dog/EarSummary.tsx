@@ -11,6 +11,7 @@ import type { DogInFull } from '../view/useDog';
 export function EarSummary({ side, dog: { dog, plan } }: { side: Side; dog: DogInFull }) {
   const ear = ofSide(plan.ears, side);
   const { interval, rhythm, look } = ear;
+  const staysIn = ear.order && !ear.order.instruction.howOften && ear.order.instruction.product;
   return (
     <Box component="section" aria-label={earName(side)} sx={{ textAlign: 'center' }}>
       <Typography component="h2" sx={{ fontWeight: 700 }} color="textSecondary">
@@ -24,7 +25,8 @@ export function EarSummary({ side, dog: { dog, plan } }: { side: Side; dog: DogI
       </Typography>
       {ear.order ? (
         <Typography variant="body2" sx={{ fontWeight: 650 }}>
-          the vet said: {instructionWords(ear.order.instruction)}
+          {staysIn ? '' : 'the vet said: '}
+          {instructionWords(ear.order.instruction)}
         </Typography>
       ) : (
         <Typography variant="body2">

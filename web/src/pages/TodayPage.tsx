@@ -1,3 +1,4 @@
+import { DueNow } from '../course/DueNow';
 import Alert from '@mui/material/Alert';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
@@ -62,6 +63,7 @@ function TodayInFull({ today }: { today: Today }) {
   useKeys(keys);
   return (
     <Page title="Today" aside={`${longDate(today.today)} · ${summary(today)}`}>
+      <DueNow />
       <Box
         sx={{
           display: 'grid',

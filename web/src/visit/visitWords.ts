@@ -47,7 +47,9 @@ export function instructionWords(said: Schemas['CleaningInstruction']): string {
   const { howOften } = said;
   const what = howOften
     ? `clean ${howOftenWords(howOften)}${said.method ? `, ${methodWord(said.method)}` : ''}${said.product ? `, with ${said.product}` : ''}${said.allTheSame ? ', held or torn all the same' : ''}`
-    : 'leave it alone';
+    : said.product
+      ? `${said.product} stays in it: no cleaning`
+      : 'leave it alone';
   const end = said.until
     ? `until ${dateWithYear(said.until)}`
     : said.untilNextVisit

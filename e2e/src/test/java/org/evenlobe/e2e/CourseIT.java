@@ -12,6 +12,7 @@ import java.time.LocalDate;
 import java.time.LocalTime;
 import java.time.ZoneId;
 import java.time.format.DateTimeFormatter;
+import java.util.Locale;
 import java.util.UUID;
 import java.util.concurrent.atomic.AtomicReference;
 import org.junit.jupiter.api.Test;
@@ -187,6 +188,27 @@ class CourseIT extends InSession {
       assertThat(wren.region("Marsh drops")).containsText("over: something else");
       String third = LocalDate.now(LONDON).plusDays(3).format(DateTimeFormatter.BASIC_ISO_DATE);
       assertThat(household.calendar()).contains("DTSTART;VALUE=DATE:" + third);
+    }
+  }
+
+  @Test
+  void aGelThatStaysHoldsCleaningAndThePlanSaysUntilWhen() {
+    try (Person wren = withDog(Person.atDesk(), "")) {
+      Page page = wren.page();
+      household.checkQuiet(dog);
+      household.course(dog, ", \"staysDays\": 30");
+      page.navigate("/doses");
+      give(wren);
+      assertThat(wren.region("Today, all dogs")).containsText("given");
+      page.navigate("/dogs/" + dog);
+      String until =
+          LocalDate.now(LONDON)
+              .plusDays(30)
+              .format(DateTimeFormatter.ofPattern("d MMM yyyy", Locale.ENGLISH));
+
+      assertThat(wren.region("right ear"))
+          .containsText("Marsh drops stays in it: no cleaning, until " + until);
+      assertThat(wren.region("left ear")).not().containsText("stays in it");
     }
   }
 }

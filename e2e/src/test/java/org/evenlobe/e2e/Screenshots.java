@@ -98,6 +98,14 @@ public final class Screenshots {
       page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Make it")).click();
       page.getByLabel("Steps").waitFor();
       shootBoth(page, "make");
+      page.navigate("/doses");
+      page.getByText("Today, all dogs").waitFor();
+      shootBoth(page, "doses");
+      page.navigate("/");
+      openDog(page, "Marram");
+      page.getByRole(AriaRole.LINK, named("Courses")).click();
+      page.getByText("Every dose").waitFor();
+      shootBoth(page, "course");
       page.navigate("/");
       openDog(page, "Dunlin");
       page.keyboard().press("k");

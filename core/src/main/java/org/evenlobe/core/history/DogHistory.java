@@ -243,7 +243,7 @@ public final class DogHistory {
     if (leftAlone || line.isHeld(today) || orders.wantsCheckFirst(today)) {
       return MayGoIn.NONE;
     }
-    boolean wipeOnly = isWipeOnly(side);
+    boolean wipeOnly = isWipeOnly(side) || line.stays(today).isPresent();
     MayGoIn most = wipeOnly ? MayGoIn.WIPE : MayGoIn.IN_EAR;
     if (order.isPresent()) {
       MayGoIn ordered = order.get().putsIn().or(most);
@@ -287,9 +287,9 @@ public final class DogHistory {
     return fold.begun.map(day -> !day.plusMonths(FLARE_MONTHS).isAfter(today)).orElse(false);
   }
 
-  /** The order of a vet for an ear that is in force. */
+  /** The order of a vet for an ear that is in force, or that a medicine stays in it. */
   public Optional<VetOrder> order(Side side) {
-    return fold.lines.get(side).order().on(today);
+    return fold.lines.get(side).order().on(today).or(() -> fold.lines.get(side).stays(today));
   }
 
   /** The order of a vet to clean an ear, while that has not become worse under it. */

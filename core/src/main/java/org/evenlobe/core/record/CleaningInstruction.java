@@ -10,7 +10,8 @@ import java.util.Optional;
  *
  * @param howOften how often it is cleaned; empty for "leave it alone"
  * @param method how, where that was said
- * @param product with what, in the person's own words
+ * @param product with what, in the person's own words; of an ear that is left alone, the medicine
+ *     that stays in it
  * @param until its last day, where it has one
  * @param untilNextVisit whether the next visit ends it, unless that gives an order of its own
  * @param allTheSame whether it is to be done on a held ear, or one with a torn eardrum, too
@@ -43,6 +44,22 @@ public record CleaningInstruction(
   public static CleaningInstruction leaveAlone(Optional<LocalDate> until) {
     return new CleaningInstruction(
         Optional.empty(), Optional.empty(), Optional.empty(), until, false, false);
+  }
+
+  /** That a medicine stays in it until a day: it is left alone but for a wipe. */
+  public static CleaningInstruction staysIn(String medicine, LocalDate until) {
+    return new CleaningInstruction(
+        Optional.empty(),
+        Optional.empty(),
+        Optional.of(medicine),
+        Optional.of(until),
+        false,
+        false);
+  }
+
+  /** The medicine that stays in it, where it is left alone for that. */
+  public Optional<String> staysIn() {
+    return cleans() ? Optional.empty() : product;
   }
 
   /** Whether it is to clean. */

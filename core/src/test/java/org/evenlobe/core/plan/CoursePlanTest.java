@@ -25,9 +25,12 @@ import org.evenlobe.core.record.CoursePhase;
 import org.evenlobe.core.record.DogRecord;
 import org.evenlobe.core.record.DoseAmount;
 import org.evenlobe.core.record.DoseUnit;
+import org.evenlobe.core.record.Giving;
 import org.evenlobe.core.record.MedicineKind;
 import org.evenlobe.core.record.Moment;
 import org.evenlobe.core.record.Preferences;
+import org.evenlobe.core.rule.Figures;
+import org.evenlobe.core.rule.Reason;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.EnumSource;
@@ -64,6 +67,62 @@ class CoursePlanTest {
         Optional.empty(),
         Optional.empty(),
         Optional.empty());
+  }
+
+  /** One application that stays in the right ear for so many days. */
+  private static DogRecord withGel(TestDog dog, int day, int stays) {
+    Course gel = course(day, MedicineKind.GEL);
+    Course once =
+        new Course(
+            gel.id(),
+            gel.moment(),
+            "Marsh gel",
+            gel.kind(),
+            gel.prescribedBy(),
+            gel.ears(),
+            List.of(
+                CoursePhase.of(
+                    new DoseAmount(1, 1, DoseUnit.SQUEEZE), List.of(LocalTime.of(8, 0)), 1)),
+            gel.startsOn(),
+            0,
+            CleanBefore.NEVER,
+            Optional.empty(),
+            Optional.empty(),
+            Optional.empty(),
+            Optional.of(stays),
+            Optional.empty());
+    Giving given =
+        new Giving(
+            new UUID(42, 1),
+            moment(day, 8),
+            COURSE,
+            Set.of(Side.RIGHT),
+            true,
+            false,
+            Optional.empty(),
+            Optional.empty());
+    return dog.record().plus(once).plus(given);
+  }
+
+  @Test
+  void aGelThatStaysHoldsCleaningAndThePlanSaysUntilWhen() {
+    DogRecord dog = withGel(new TestDog().quiet(9).quiet(10), 10, 30);
+    DogPlan plan = PLANNER.plan(dog, Preferences.DEFAULT, day(12));
+
+    assertThat(DogHistory.of(dog, day(12)).mayGoIn().right()).isEqualTo(MayGoIn.WIPE);
+    assertThat(DogHistory.of(dog, day(40)).mayGoIn().right()).isEqualTo(MayGoIn.WIPE);
+    assertThat(DogHistory.of(dog, day(41)).mayGoIn().right()).isEqualTo(MayGoIn.IN_EAR);
+    assertThat(plan.ears().right().rhythm().reasons())
+        .extracting(Reason::sentence)
+        .anySatisfy(
+            sentence ->
+                assertThat(sentence)
+                    .startsWith("Marsh gel, given on")
+                    .contains("stays in the ear, until " + Figures.date(day(40))));
+    assertThat(plan.cleanings())
+        .filteredOn(item -> item.ears().contains(Side.RIGHT))
+        .allSatisfy(item -> assertThat(item.window().best()).isAfter(day(40)));
+    assertThat(plan.cleanings()).anySatisfy(item -> assertThat(item.ears()).contains(Side.LEFT));
   }
 
   private static CourseEnd end(int day, Cause cause) {

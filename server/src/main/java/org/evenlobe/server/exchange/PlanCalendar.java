@@ -39,7 +39,7 @@ import org.evenlobe.server.plan.Plans.Standing;
  * A household's plan as an iCalendar stream (RFC 5545): one event an item under the item's own id,
  * so that a calendar moves it instead of doubling it. What is overdue stands on today. Checks,
  * cleanings and the like take the whole day; an appointment whose time is known has that time and
- * an alarm an hour before.
+ * an alarm an hour before, a dose of a course its own time and an alarm then.
  */
 final class PlanCalendar {
   private static final Duration ALARM_BEFORE = Duration.ofHours(1);
@@ -65,6 +65,10 @@ final class PlanCalendar {
     planned
         .dogs()
         .forEach(dog -> planned.of(dog.said().id()).ifPresent(its -> plan.add(dog.record(), its)));
+    planned
+        .dogs()
+        .forEach(
+            dog -> DoseEvents.of(dog.record(), standing.zone(), now).forEach(plan.calendar::add));
     supplies.forEach(
         supply ->
             supply

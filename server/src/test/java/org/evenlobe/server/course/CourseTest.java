@@ -6,6 +6,7 @@ import java.time.Instant;
 import java.time.LocalDate;
 import java.time.LocalTime;
 import java.time.ZoneId;
+import java.time.format.DateTimeFormatter;
 import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
 import java.util.List;
@@ -181,6 +182,29 @@ class CourseTest {
     assertThat(board().at("/courses/0/board/isOver").asBoolean()).isTrue();
     assertThat(board().at("/courses/0/board/reasons/0/rule").asString())
         .isEqualTo("COURSE_STOPPED");
+  }
+
+  @Test
+  void theCalendarHasTheDosesTimedEachWithAnAlarm() {
+    begun("");
+    String calendar = owner.get(owner.at("/calendar.ics")).body().replace("\r\n ", "");
+
+    Instant next =
+        owner
+            .get(owner.at("/dogs/" + dog + "/courses"))
+            .json()
+            .at("/courses/0/lanes")
+            .valueStream()
+            .filter(dose -> dose.at("/status").asString().equals("AHEAD"))
+            .map(dose -> Instant.parse(dose.at("/at").asString()))
+            .findFirst()
+            .orElseThrow();
+    assertThat(calendar)
+        .contains(
+            "DTSTART:"
+                + DateTimeFormatter.ofPattern("yyyyMMdd'T'HHmmss'Z'").format(next.atZone(ZONE)),
+            "8 drops\\, right ear",
+            "TRIGGER:PT0S");
   }
 
   @Test

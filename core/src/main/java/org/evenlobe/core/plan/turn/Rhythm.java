@@ -111,6 +111,17 @@ public record Rhythm(SchedulingMode mode, boolean routine, int days, List<Reason
             .orElse(
                 said.untilNextVisit() ? ", until the next visit" : ", until a vet says otherwise");
     String since = "Your vet said on " + Figures.date(order.since());
+    if (said.staysIn().isPresent()) {
+      return new Rhythm(
+          SchedulingMode.VET,
+          false,
+          0,
+          List.of(
+              Reason.of(
+                  Rule.COURSE_STAYS,
+                  "%s, given on %s, stays in the ear%s: no cleaning, only a wipe of what you see."
+                      .formatted(said.staysIn().get(), Figures.date(order.since()), until))));
+    }
     if (!said.cleans()) {
       return new Rhythm(
           SchedulingMode.VET,
