@@ -108,6 +108,9 @@ public record LabelSentence(
               + " otherwise)");
   private static final Pattern ONE_TIME = word("1 time only|single dose|1 dose|once only");
 
+  private static final Pattern NOT =
+      word("not|no|never|avoid|except|without|neither|nor|don['’]?t|stop");
+
   private static final Pattern THEN =
       Pattern.compile("(?:,|;|\\.)?\\s*\\b(?:and then|then|followed by|after that)\\b|;");
 
@@ -221,6 +224,11 @@ public record LabelSentence(
     void clause(String text) {
       rest = text.strip();
       if (rest.isEmpty()) {
+        return;
+      }
+      if (NOT.matcher(rest).find()) {
+        // what is not to be done is never taken for what is
+        notUnderstood.add(rest);
         return;
       }
       EnumSet<Side> named = EnumSet.noneOf(Side.class);

@@ -16,7 +16,7 @@ public record LabelWord(String said, String means) {
 
   private static final List<Known> KNOWN =
       List.of(
-          known("a\\.?d\\.?", "in the right ear", "right ear (the dog's own right)"),
+          known("a\\.?d\\.?(?!\\s+lib)", "in the right ear", "right ear (the dog's own right)"),
           new Known(
               Pattern.compile(
                   "(?<![\\w.])(?:AS|[Aa]\\.[Ss]\\.?)(?![\\w])"

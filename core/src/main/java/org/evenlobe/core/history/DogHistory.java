@@ -243,7 +243,7 @@ public final class DogHistory {
     if (leftAlone || line.isHeld(today) || orders.wantsCheckFirst(today)) {
       return MayGoIn.NONE;
     }
-    boolean wipeOnly = isWipeOnly(side) || line.stays(today).isPresent();
+    boolean wipeOnly = isWipeOnly(side) || Staying.of(dog, side, today).isPresent();
     MayGoIn most = wipeOnly ? MayGoIn.WIPE : MayGoIn.IN_EAR;
     if (order.isPresent()) {
       MayGoIn ordered = order.get().putsIn().or(most);
@@ -289,7 +289,7 @@ public final class DogHistory {
 
   /** The order of a vet for an ear that is in force, or that a medicine stays in it. */
   public Optional<VetOrder> order(Side side) {
-    return fold.lines.get(side).order().on(today).or(() -> fold.lines.get(side).stays(today));
+    return fold.lines.get(side).order().on(today).or(() -> Staying.of(dog, side, today));
   }
 
   /** The order of a vet to clean an ear, while that has not become worse under it. */

@@ -3,9 +3,7 @@ package org.evenlobe.core.history;
 import java.time.LocalDate;
 import java.time.temporal.ChronoUnit;
 import java.util.Collections;
-import java.util.HashMap;
 import java.util.HashSet;
-import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
@@ -22,7 +20,6 @@ import org.evenlobe.core.check.VerdictTable;
 import org.evenlobe.core.course.DoseSchedule;
 import org.evenlobe.core.measure.Side;
 import org.evenlobe.core.record.CheckRecord;
-import org.evenlobe.core.record.CleaningInstruction;
 import org.evenlobe.core.record.Course;
 import org.evenlobe.core.record.CourseEnd;
 import org.evenlobe.core.record.DischargeKind;
@@ -31,7 +28,6 @@ import org.evenlobe.core.record.DogSigns;
 import org.evenlobe.core.record.EarFinding;
 import org.evenlobe.core.record.EarVisit;
 import org.evenlobe.core.record.EarVisit.HoldWord;
-import org.evenlobe.core.record.Giving;
 import org.evenlobe.core.record.Grade;
 import org.evenlobe.core.record.HearingTry;
 import org.evenlobe.core.record.VisitRecord;
@@ -70,8 +66,6 @@ final class EarLine {
   private final OrderLine order;
   private final LumpLine lump = new LumpLine();
   private final MedicineLine medicine = new MedicineLine();
-  private final Map<UUID, Course> courses = new HashMap<>();
-  private Optional<VetOrder> stays = Optional.empty();
   private final Set<LocalDate> forTheVet = new HashSet<>();
 
   EarLine(Side side, UUID dog, DogProfile profile, boolean diagnosedAllergy) {
@@ -395,30 +389,13 @@ final class EarLine {
 
   /** A course of medicine goes into it. */
   void take(Course course) {
-    courses.put(course.id(), course);
     medicine.begin(
         course.id(),
+        course.day(),
         course.startsOn(),
         DoseSchedule.lastDay(course).orElse(FAR),
         lastFinding,
         deaf);
-  }
-
-  /** A dose went into it; of what acts long it stays there. */
-  void take(Giving giving) {
-    Course course = courses.get(giving.course());
-    if (giving.given() && course != null && course.staysDays().isPresent()) {
-      LocalDate until = giving.day().plusDays(course.staysDays().get());
-      stays =
-          Optional.of(
-              new VetOrder(
-                  course.id(), giving.moment(), CleaningInstruction.staysIn(course.what(), until)));
-    }
-  }
-
-  /** What stays in it on a day, as an order to leave it alone. */
-  Optional<VetOrder> stays(LocalDate day) {
-    return stays.filter(one -> one.standsOn(day) && !day.isBefore(one.since()));
   }
 
   /** A course is over. */

@@ -17,7 +17,6 @@ import org.evenlobe.core.record.CourseEnd;
 import org.evenlobe.core.record.Dated;
 import org.evenlobe.core.record.DogRecord;
 import org.evenlobe.core.record.Exposure;
-import org.evenlobe.core.record.Giving;
 import org.evenlobe.core.record.HoldRelease;
 import org.evenlobe.core.record.LightLook;
 import org.evenlobe.core.record.Practice;
@@ -80,8 +79,6 @@ final class Fold {
       take(light);
     } else if (fact instanceof Course course) {
       course.ears().forEach(ear -> lines.get(ear).take(course));
-    } else if (fact instanceof Giving giving) {
-      giving.ears().forEach(ear -> lines.get(ear).take(giving));
     } else if (fact instanceof CourseEnd end) {
       lines.right().take(end);
       lines.left().take(end);

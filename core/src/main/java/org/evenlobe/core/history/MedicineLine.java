@@ -21,12 +21,19 @@ import org.evenlobe.core.rule.Figures;
 final class MedicineLine {
   private static final int DAYS_AFTER = 3;
 
-  private LocalDate from = LocalDate.MAX;
-  private LocalDate until = LocalDate.MIN;
-  private LocalDate untilByVisit = LocalDate.MIN;
-  private final Map<UUID, LocalDate> untilByCourse = new HashMap<>();
+  /** The key of what a visit said; a course has its own. */
+  private static final UUID BY_VISIT = new UUID(0, 0);
+
+  private final Map<UUID, Span> spans = new HashMap<>();
   private boolean pusBefore;
   private boolean deafBefore;
+
+  /** From its first day to its last. */
+  private record Span(LocalDate from, LocalDate until) {
+    boolean covers(LocalDate day, int daysAfter) {
+      return !day.isBefore(from) && !day.isAfter(until.plusDays(daysAfter));
+    }
+  }
 
   /**
    * Takes what a visit said of a medicine.
@@ -35,51 +42,51 @@ final class MedicineLine {
    * @param deaf whether it did not turn to the last sound before it
    */
   void take(LocalDate day, LocalDate lastDay, EarFinding latest, boolean deaf) {
-    if (!isIn(day)) {
-      from = day;
-      pusBefore = isPus(latest.dischargeKind());
-      deafBefore = deaf;
-    }
-    untilByVisit = lastDay;
-    settle();
+    Span before = spans.get(BY_VISIT);
+    LocalDate from = before != null && before.covers(day, DAYS_AFTER) ? before.from() : day;
+    begin(BY_VISIT, day, new Span(from, lastDay), latest, deaf);
   }
 
   /**
    * Takes a course into this ear, from its first day to its last.
    *
+   * @param said the day it was written down
    * @param latest what the ear showed last before it
    * @param deaf whether it did not turn to the last sound before it
    */
-  void begin(UUID course, LocalDate first, LocalDate lastDay, EarFinding latest, boolean deaf) {
-    if (!isIn(first)) {
-      from = first;
+  void begin(
+      UUID course,
+      LocalDate said,
+      LocalDate first,
+      LocalDate lastDay,
+      EarFinding latest,
+      boolean deaf) {
+    begin(course, said, new Span(first, lastDay), latest, deaf);
+  }
+
+  private void begin(UUID key, LocalDate said, Span span, EarFinding latest, boolean deaf) {
+    if (!isIn(said) && !isIn(span.from())) {
       pusBefore = isPus(latest.dischargeKind());
       deafBefore = deaf;
     }
-    untilByCourse.put(course, lastDay);
-    settle();
+    spans.put(key, span);
   }
 
   /** A course ends on a day, whatever was planned of it. */
   void end(UUID course, LocalDate day) {
-    if (untilByCourse.containsKey(course)) {
-      untilByCourse.merge(course, day, Figures::earlier);
-      settle();
-    }
-  }
-
-  private void settle() {
-    until = untilByCourse.values().stream().reduce(untilByVisit, Figures::later);
+    spans.computeIfPresent(
+        course, (id, span) -> new Span(span.from(), Figures.earlier(span.until(), day)));
   }
 
   /** Whether it is in the ear on a day. */
   boolean isIn(LocalDate day) {
-    return !day.isBefore(from) && !day.isAfter(until.plusDays(DAYS_AFTER));
+    return !spans.isEmpty()
+        && spans.values().stream().anyMatch(span -> span.covers(day, DAYS_AFTER));
   }
 
   /** Whether it is still given on a day. */
   boolean isGiven(LocalDate day) {
-    return !day.isBefore(from) && !day.isAfter(until);
+    return spans.values().stream().anyMatch(span -> span.covers(day, 0));
   }
 
   /** What an ear with medicine in it shows, without what that explains. */

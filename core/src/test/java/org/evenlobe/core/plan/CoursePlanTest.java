@@ -71,11 +71,16 @@ class CoursePlanTest {
 
   /** One application that stays in the right ear for so many days. */
   private static DogRecord withGel(TestDog dog, int day, int stays) {
+    return withGel(dog, day, stays, day);
+  }
+
+  /** The same of a course that was written down on another day. */
+  private static DogRecord withGel(TestDog dog, int day, int stays, int said) {
     Course gel = course(day, MedicineKind.GEL);
     Course once =
         new Course(
             gel.id(),
-            gel.moment(),
+            moment(said, 7),
             "Marsh gel",
             gel.kind(),
             gel.prescribedBy(),
@@ -123,6 +128,13 @@ class CoursePlanTest {
         .filteredOn(item -> item.ears().contains(Side.RIGHT))
         .allSatisfy(item -> assertThat(item.window().best()).isAfter(day(40)));
     assertThat(plan.cleanings()).anySatisfy(item -> assertThat(item.ears()).contains(Side.LEFT));
+  }
+
+  @Test
+  void itHoldsThoughItsCourseWasWrittenDownLater() {
+    DogRecord dog = withGel(new TestDog().quiet(9).quiet(10), 10, 30, 11);
+
+    assertThat(DogHistory.of(dog, day(12)).mayGoIn().right()).isEqualTo(MayGoIn.WIPE);
   }
 
   private static CourseEnd end(int day, Cause cause) {
@@ -200,6 +212,33 @@ class CoursePlanTest {
                     .plus(end(12, Cause.VET)),
                 17))
         .isNotEqualTo(Verdict.LEAVE);
+  }
+
+  @Test
+  void aCourseThatIsToBeginTakesNothingFromWhatIsInTheEarNow() {
+    DogRecord now = under(new TestDog().check(12, "discharge=2:BROWN", ""), 10);
+    Course later = course(40, MedicineKind.DROPS);
+    Course written =
+        new Course(
+            new UUID(40, 2),
+            moment(11, 7),
+            later.what(),
+            later.kind(),
+            later.prescribedBy(),
+            later.ears(),
+            later.phases(),
+            later.startsOn(),
+            0,
+            later.cleanBefore(),
+            Optional.empty(),
+            Optional.empty(),
+            Optional.empty(),
+            Optional.empty(),
+            Optional.empty());
+
+    assertThat(verdict(now.plus(written), 12)).isEqualTo(Verdict.LEAVE);
+    assertThat(DogHistory.of(now.plus(written), day(25)).isTreated(Side.RIGHT)).isFalse();
+    assertThat(DogHistory.of(now.plus(written), day(41)).isTreated(Side.RIGHT)).isTrue();
   }
 
   private static Verdict verdict(DogRecord dog, int today) {

@@ -20,6 +20,7 @@ import org.evenlobe.core.course.DoseStatus;
 import org.evenlobe.core.course.Timing;
 import org.evenlobe.core.measure.Side;
 import org.evenlobe.core.record.Course;
+import org.evenlobe.core.record.CourseEnd;
 import org.evenlobe.core.record.DogRecord;
 import org.evenlobe.core.record.Giving;
 import org.evenlobe.core.record.MedicineWait;
@@ -109,15 +110,20 @@ class CourseView {
     return givers.names(people);
   }
 
-  /** What is going on, what ended today, and what waits for its recheck. */
+  /** What is going on, what was stopped today, and what is finished and waits for its recheck. */
   private static boolean isShown(CourseRun run, DogRecord dog, LocalDate today) {
     if (!run.isOver()) {
       return true;
     }
-    if (run.end().isPresent()) {
-      return run.end().orElseThrow().day().equals(today);
+    Optional<LocalDate> ended = run.end().map(CourseEnd::day);
+    if (ended.filter(today::equals).isPresent()) {
+      return true;
     }
-    LocalDate last = run.lastDay().orElse(today);
+    if (run.end().filter(end -> end.cause() != CourseEnd.Cause.FINISHED).isPresent()
+        || run.course().recheck().isPresent()) {
+      return false;
+    }
+    LocalDate last = ended.or(run::lastDay).orElse(today);
     return dog.visits().stream().map(VisitRecord::day).noneMatch(visit -> !visit.isBefore(last));
   }
 

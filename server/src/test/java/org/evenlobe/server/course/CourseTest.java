@@ -208,6 +208,34 @@ class CourseTest {
   }
 
   @Test
+  void aFinishedCourseStaysOnTheBoardUntilSomebodyLooksAtTheEarAgain() {
+    Instant then = now.minus(20, ChronoUnit.DAYS);
+    LocalDate start = today.minusDays(20);
+    owner.create(owner.at("/courses/" + course), Samples.course(dog, then, start.toString(), ""));
+    String end =
+        Samples.said(
+            dog,
+            now.minus(13, ChronoUnit.DAYS),
+            ", \"courseId\": \"%s\", \"cause\": \"FINISHED\"".formatted(course));
+    owner.create(owner.at("/course-ends/" + UUID.randomUUID()), end);
+
+    assertThat(board().at("/courses/0/board/reasons/0/rule").asString())
+        .isEqualTo("COURSE_RECHECK");
+    owner.create(
+        owner.at("/visits/" + UUID.randomUUID()),
+        Samples.visit(dog, now.minusSeconds(60), Samples.SEEN_EAR, Samples.SEEN_EAR));
+    assertThat(board().at("/courses").size()).isZero();
+  }
+
+  @Test
+  void howOftenItIsCleanedFirstIsKept() {
+    begun(", \"cleanBefore\": {\"kind\": \"SO_OFTEN\", \"weekdays\": [\"MONDAY\", \"FRIDAY\"]}");
+
+    assertThat(board().at("/courses/0/board/course/cleanBefore/howOften/weekdays").size())
+        .isEqualTo(2);
+  }
+
+  @Test
   void aCourseIsToldInFull() {
     begun(", \"bottle\": {\"millilitres\": 7.5, \"openedOn\": \"%s\"}".formatted(today));
     give(owner, tick(now, ""));
