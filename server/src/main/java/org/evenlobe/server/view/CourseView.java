@@ -115,7 +115,7 @@ class CourseView {
     if (!run.isOver()) {
       return true;
     }
-    Optional<LocalDate> ended = run.end().map(CourseEnd::day);
+    Optional<LocalDate> ended = run.end().map(end -> end.at().atZone(run.zone()).toLocalDate());
     if (ended.filter(today::equals).isPresent()) {
       return true;
     }

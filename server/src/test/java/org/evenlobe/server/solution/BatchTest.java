@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import java.time.LocalDate;
+import java.time.ZoneId;
 import java.time.ZoneOffset;
 import java.util.UUID;
 import org.apache.pdfbox.Loader;
@@ -25,7 +26,7 @@ class BatchTest {
       Samples.MIX.replace("]}", ", {\"ingredient\": \"boric-acid\", \"amount\": 2}]}");
 
   private final Caller owner = Caller.newOwner();
-  private final LocalDate today = LocalDate.now(ZoneOffset.UTC);
+  private final LocalDate today = LocalDate.now(ZoneId.of("Europe/Berlin"));
 
   private JsonNode making() {
     return owner.post(owner.at("/previews/making"), BORIC).json();
