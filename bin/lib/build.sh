@@ -9,7 +9,7 @@ build_if_needed() {
   say "building (a few minutes the first time)"
   local log="$PROJECT/.evenlobe/build.log"
   mkdir -p "$PROJECT/.evenlobe"
-  (cd "$PROJECT" && mvn -B -q -pl core,web,server -Dmaven.test.skip -Dspotless.check.skip -Dweb.skipTests package) \
+  (cd "$PROJECT" && mvn -B -q -pl core,web,server -Dmaven.test.skip -Dspotless.check.skip package) \
     >"$log" 2>&1 </dev/null || { tail -n 30 "$log" >&2; die "the build failed; its log is $log"; }
   touch "$BUILT"
 }
