@@ -29,6 +29,14 @@ export const LIMITS = {
     vetWait: { min: 0, max: 1440 },
     what: { length: 200 },
   },
+  DietSlip: { what: { length: 200 } },
+  DietTrial: {
+    allowed: { items: 40, each: { length: 100 } },
+    days: { min: 30, max: 84 },
+    foodsSoFar: { items: 40, each: { length: 100 } },
+    protein: { length: 100 },
+    starch: { length: 100 },
+  },
   Dog: {
     breeds: { items: 2 },
     name: { length: 60 },
@@ -49,6 +57,11 @@ export const LIMITS = {
   ExpectedExposure: { weekdays: { items: 7 } },
   Giving: { ears: { items: 2 }, why: { length: 200 } },
   Grooming: { everyDays: { min: 7, max: 84 } },
+  HowOften: {
+    everyDays: { min: 1, max: 365 },
+    timesADay: { min: 1, max: 24 },
+    weekdays: { items: 7 },
+  },
   Instruction: {
     everyDays: { min: 1, max: 365 },
     product: { length: 200 },
@@ -69,6 +82,7 @@ export const LIMITS = {
     daysOfMonth: { items: 6, each: { min: 1, max: 31 } },
     everyWeeks: { min: 1, max: 2 },
   },
+  OwnCourse: { ears: { items: 2 }, endWhy: { length: 500 }, what: { length: 200 } },
   OwnSchedule: { fixedDays: { min: 7, max: 60 } },
   Part: {
     amount: { min: 0, max: 5000 },
@@ -109,6 +123,13 @@ export const LIMITS = {
     name: { length: 80 },
   },
   Skip: { item: { length: 200 }, reason: { length: 200 } },
+  Supplement: {
+    amount: { min: 0.01, max: 200 },
+    capsuleGrams: { min: 0.05, max: 5 },
+    dha: { min: 0, max: 5000 },
+    epa: { min: 0, max: 5000 },
+    vitaminE: { min: 0, max: 5000 },
+  },
   Supply: {
     left: { min: 0, max: 10000 },
     name: { length: 80 },

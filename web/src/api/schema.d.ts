@@ -372,6 +372,150 @@ export interface paths {
     patch?: never;
     trace?: never;
   };
+  '/api/households/{household}/diet-slips/{id}': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get?: never;
+    put: operations['put-diet-slips'];
+    post?: never;
+    delete: operations['remove-diet-slips'];
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  '/api/households/{household}/diet-slips/{id}/versions': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get: operations['versions-diet-slips'];
+    put?: never;
+    post?: never;
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  '/api/households/{household}/diet-slips/{id}/versions/{version}/restore': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get?: never;
+    put?: never;
+    post: operations['restore-diet-slips'];
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  '/api/households/{household}/diet-steps/{id}': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get?: never;
+    put: operations['put-diet-steps'];
+    post?: never;
+    delete: operations['remove-diet-steps'];
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  '/api/households/{household}/diet-steps/{id}/versions': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get: operations['versions-diet-steps'];
+    put?: never;
+    post?: never;
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  '/api/households/{household}/diet-steps/{id}/versions/{version}/restore': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get?: never;
+    put?: never;
+    post: operations['restore-diet-steps'];
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  '/api/households/{household}/diet-trials/{id}': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get?: never;
+    put: operations['put-diet-trials'];
+    post?: never;
+    delete: operations['remove-diet-trials'];
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  '/api/households/{household}/diet-trials/{id}/versions': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get: operations['versions-diet-trials'];
+    put?: never;
+    post?: never;
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  '/api/households/{household}/diet-trials/{id}/versions/{version}/restore': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get?: never;
+    put?: never;
+    post: operations['restore-diet-trials'];
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
   '/api/households/{household}/dogs/{dog}': {
     parameters: {
       query?: never;
@@ -526,6 +670,22 @@ export interface paths {
     get?: never;
     put?: never;
     post: operations['nearest'];
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  '/api/households/{household}/dogs/{dog}/previews/supplement': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get?: never;
+    put?: never;
+    post: operations['supplement'];
     delete?: never;
     options?: never;
     head?: never;
@@ -1076,6 +1236,70 @@ export interface paths {
     patch?: never;
     trace?: never;
   };
+  '/api/households/{household}/outbox': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get: operations['outbox'];
+    put?: never;
+    post?: never;
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  '/api/households/{household}/own-courses/{id}': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get?: never;
+    put: operations['put-own-courses'];
+    post?: never;
+    delete: operations['remove-own-courses'];
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  '/api/households/{household}/own-courses/{id}/versions': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get: operations['versions-own-courses'];
+    put?: never;
+    post?: never;
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  '/api/households/{household}/own-courses/{id}/versions/{version}/restore': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get?: never;
+    put?: never;
+    post: operations['restore-own-courses'];
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
   '/api/households/{household}/own-recipes': {
     parameters: {
       query?: never;
@@ -1390,6 +1614,22 @@ export interface paths {
     get?: never;
     put?: never;
     post: operations['restore-recipes'];
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  '/api/households/{household}/reminders': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get: operations['reminders'];
+    put: operations['remind'];
+    post?: never;
     delete?: never;
     options?: never;
     head?: never;
@@ -2121,6 +2361,19 @@ export interface components {
         'MONDAY' | 'TUESDAY' | 'WEDNESDAY' | 'THURSDAY' | 'FRIDAY' | 'SATURDAY' | 'SUNDAY'
       )[];
     };
+    Change: {
+      /** Format: double */
+      after?: number;
+      /** Format: double */
+      before?: number;
+      /** @enum {string} */
+      direction: 'LOWER' | 'HIGHER' | 'NO_CLEAR_CHANGE' | 'TOO_FEW';
+      /** Format: double */
+      high?: number;
+      /** Format: double */
+      low?: number;
+      reason: components['schemas']['Reason'];
+    };
     Changes: {
       /** Format: int64 */
       number: number;
@@ -2479,6 +2732,85 @@ export interface components {
       /** Format: int32 */
       shortest: number;
     };
+    DietSlip: {
+      /** Format: uuid */
+      by?: string;
+      /** Format: uuid */
+      id: string;
+      moment: components['schemas']['Moment'];
+      /** Format: uuid */
+      trial: string;
+      what?: string;
+    };
+    DietSlipRequest: {
+      /** Format: date-time */
+      at: string;
+      /** Format: uuid */
+      dogId: string;
+      /** Format: uuid */
+      trialId: string;
+      what?: string;
+      /** @description an IANA zone, such as Europe/Berlin */
+      zone: string;
+    };
+    DietStepRequest: {
+      /** Format: date-time */
+      at: string;
+      /** Format: uuid */
+      dogId: string;
+      /** @enum {string} */
+      news: 'OLD_FOOD_BACK' | 'WORSE_AGAIN' | 'NO_WORSE' | 'GIVEN_UP';
+      /** Format: uuid */
+      trialId: string;
+      /** @description an IANA zone, such as Europe/Berlin */
+      zone: string;
+    };
+    DietTrial: {
+      allowed: string[];
+      /** Format: int32 */
+      days: number;
+      foodsSoFar: string[];
+      /** Format: uuid */
+      id: string;
+      moment: components['schemas']['Moment'];
+      protein: string;
+      starch: string;
+      /** Format: date */
+      startsOn: string;
+    };
+    DietTrialNow: {
+      /** Format: int32 */
+      clean: number;
+      /** Format: date */
+      counted: string;
+      /** Format: date */
+      ends: string;
+      lost: string[];
+      reasons: components['schemas']['Reason'][];
+      /** Format: date */
+      rejoinEnds?: string;
+      slips: components['schemas']['Slipped'][];
+      /** @enum {string} */
+      stage:
+        'TO_COME' | 'GOES_ON' | 'REACHED' | 'OLD_FOOD' | 'WORSE_AGAIN' | 'NO_WORSE' | 'GIVEN_UP';
+      trial: components['schemas']['DietTrial'];
+    };
+    DietTrialRequest: {
+      allowed: string[];
+      /** Format: date-time */
+      at: string;
+      /** Format: int32 */
+      days?: number;
+      /** Format: uuid */
+      dogId: string;
+      foodsSoFar: string[];
+      protein: string;
+      starch: string;
+      /** Format: date */
+      startsOn: string;
+      /** @description an IANA zone, such as Europe/Berlin */
+      zone: string;
+    };
     DogCourse: {
       board: components['schemas']['CourseBoard'];
       /** Format: uuid */
@@ -2489,9 +2821,11 @@ export interface components {
       courses: components['schemas']['CourseInFull'][];
       /** Format: date-time */
       now: string;
+      own: components['schemas']['OwnCourseNow'][];
       people: {
         [key: string]: string;
       };
+      trials: components['schemas']['TrialInFull'][];
       /** @description an IANA zone, such as Europe/Berlin */
       zone: string;
     };
@@ -2649,6 +2983,12 @@ export interface components {
       recent: components['schemas']['CleaningRecord'][];
       visits: components['schemas']['VisitMark'][];
     };
+    DogTrial: {
+      /** Format: uuid */
+      dog: string;
+      name: string;
+      trial: components['schemas']['DietTrialNow'];
+    };
     Dose: {
       amount: components['schemas']['DoseAmount'];
       /** Format: date-time */
@@ -2675,6 +3015,7 @@ export interface components {
       people: {
         [key: string]: string;
       };
+      trials: components['schemas']['DogTrial'][];
       /** @description an IANA zone, such as Europe/Berlin */
       zone: string;
     };
@@ -2713,6 +3054,11 @@ export interface components {
       dogId: string;
       /** @description an IANA zone, such as Europe/Berlin */
       zone: string;
+    };
+    EarAnswer: {
+      reasons: components['schemas']['Reason'][];
+      /** @enum {string} */
+      suits: 'OK' | 'CARE' | 'NO';
     };
     EarCleaning: {
       /** Format: int32 */
@@ -2937,6 +3283,7 @@ export interface components {
     };
     EarPlan: {
       advice: components['schemas']['Reason'][];
+      course?: components['schemas']['UnderCourse'];
       /** @enum {string} */
       eardrum: 'INTACT' | 'NOT_KNOWN' | 'NOT_INTACT';
       hold?: components['schemas']['Hold'];
@@ -3412,6 +3759,15 @@ export interface components {
         'MONDAY' | 'TUESDAY' | 'WEDNESDAY' | 'THURSDAY' | 'FRIDAY' | 'SATURDAY' | 'SUNDAY'
       )[];
     };
+    HowOftenRequest: {
+      /** Format: int32 */
+      everyDays?: number;
+      /** Format: int32 */
+      timesADay?: number;
+      weekdays?: (
+        'MONDAY' | 'TUESDAY' | 'WEDNESDAY' | 'THURSDAY' | 'FRIDAY' | 'SATURDAY' | 'SUNDAY'
+      )[];
+    };
     InIt: {
       /** @enum {string} */
       active:
@@ -3507,7 +3863,18 @@ export interface components {
       /** @description stands while what it counts from does */
       id: string;
       /** @enum {string} */
-      kind: 'VISIT' | 'DRY' | 'SEEDS' | 'CHECK' | 'LOOK' | 'WATCH' | 'CLEAN' | 'HAIR' | 'PRACTICE';
+      kind:
+        | 'VISIT'
+        | 'DRY'
+        | 'SEEDS'
+        | 'CHECK'
+        | 'LOOK'
+        | 'WATCH'
+        | 'CLEAN'
+        | 'HAIR'
+        | 'DIET'
+        | 'TALK'
+        | 'PRACTICE';
       own: components['schemas']['Window'];
       pins: string[];
       pressing: boolean;
@@ -3577,6 +3944,39 @@ export interface components {
       day?: string;
       restorable: boolean;
       said?: components['schemas']['CourseRequest'];
+      /** Format: int32 */
+      version: number;
+    };
+    KeptVersionDietSlipRequest: {
+      /** Format: date-time */
+      at: string;
+      by: string;
+      /** Format: date */
+      day?: string;
+      restorable: boolean;
+      said?: components['schemas']['DietSlipRequest'];
+      /** Format: int32 */
+      version: number;
+    };
+    KeptVersionDietStepRequest: {
+      /** Format: date-time */
+      at: string;
+      by: string;
+      /** Format: date */
+      day?: string;
+      restorable: boolean;
+      said?: components['schemas']['DietStepRequest'];
+      /** Format: int32 */
+      version: number;
+    };
+    KeptVersionDietTrialRequest: {
+      /** Format: date-time */
+      at: string;
+      by: string;
+      /** Format: date */
+      day?: string;
+      restorable: boolean;
+      said?: components['schemas']['DietTrialRequest'];
       /** Format: int32 */
       version: number;
     };
@@ -3665,6 +4065,17 @@ export interface components {
       day?: string;
       restorable: boolean;
       said?: components['schemas']['LightLookRequest'];
+      /** Format: int32 */
+      version: number;
+    };
+    KeptVersionOwnCourseRequest: {
+      /** Format: date-time */
+      at: string;
+      by: string;
+      /** Format: date */
+      day?: string;
+      restorable: boolean;
+      said?: components['schemas']['OwnCourseRequest'];
       /** Format: int32 */
       version: number;
     };
@@ -4074,11 +4485,80 @@ export interface components {
       /** @enum {string} */
       role: 'VIEWER' | 'CARER' | 'OWNER';
     };
+    OilRequest: {
+      supplement: components['schemas']['SupplementRequest'];
+      vetAgreed: boolean;
+    };
+    Omega: {
+      amounts: {
+        [key: string]: number;
+      };
+      /** Format: double */
+      forItch?: number;
+      /** Format: double */
+      milligrams: number;
+      /** Format: double */
+      most?: number;
+      reasons: components['schemas']['Reason'][];
+      /** @enum {string} */
+      suits: 'OK' | 'CARE' | 'NO';
+      /** Format: double */
+      vitaminE?: number;
+    };
     Own: {
       /** Format: int32 */
       fixedDays?: number;
       /** @enum {string} */
       scheduling?: 'AS_NEEDED' | 'FIXED' | 'LEARNED' | 'VET';
+    };
+    OwnCourse: {
+      ears: ('RIGHT' | 'LEFT')[];
+      endWhy?: string;
+      /** Format: date */
+      from: string;
+      howOften: components['schemas']['HowOften'];
+      /** Format: uuid */
+      id: string;
+      moment: components['schemas']['Moment'];
+      supplement?: components['schemas']['Supplement'];
+      /** Format: uuid */
+      supply?: string;
+      /** Format: date */
+      to?: string;
+      vetAgreed: boolean;
+      what: string;
+    };
+    OwnCourseNow: {
+      course: components['schemas']['OwnCourse'];
+      ears: {
+        [key: string]: components['schemas']['EarAnswer'];
+      };
+      /** Format: date */
+      endedOn?: string;
+      omega?: components['schemas']['Omega'];
+      reasons: components['schemas']['Reason'][];
+      /** @enum {string} */
+      state: 'TO_COME' | 'GOES_ON' | 'STOPPED' | 'OVER';
+    };
+    OwnCourseRequest: {
+      /** Format: date-time */
+      at: string;
+      /** Format: uuid */
+      dogId: string;
+      ears: ('RIGHT' | 'LEFT')[];
+      endWhy?: string;
+      /** Format: date */
+      from: string;
+      howOften: components['schemas']['HowOftenRequest'];
+      supplement?: components['schemas']['SupplementRequest'];
+      /** Format: uuid */
+      supplyId?: string;
+      /** Format: date */
+      to?: string;
+      vetAgreed?: boolean;
+      what: string;
+      /** @description an IANA zone, such as Europe/Berlin */
+      zone: string;
     };
     OwnRecipe: {
       /** Format: uuid */
@@ -4172,6 +4652,16 @@ export interface components {
       reason: components['schemas']['Reason'];
       words: string;
     };
+    Period: {
+      /** Format: int32 */
+      badDays: number;
+      /** Format: int32 */
+      checks: number;
+      /** Format: date */
+      from: string;
+      /** Format: date */
+      to: string;
+    };
     PhaseRequest: {
       /** Format: int32 */
       days?: number;
@@ -4209,7 +4699,18 @@ export interface components {
       /** @description stands while what it counts from does */
       id: string;
       /** @enum {string} */
-      kind: 'VISIT' | 'DRY' | 'SEEDS' | 'CHECK' | 'LOOK' | 'WATCH' | 'CLEAN' | 'HAIR' | 'PRACTICE';
+      kind:
+        | 'VISIT'
+        | 'DRY'
+        | 'SEEDS'
+        | 'CHECK'
+        | 'LOOK'
+        | 'WATCH'
+        | 'CLEAN'
+        | 'HAIR'
+        | 'DIET'
+        | 'TALK'
+        | 'PRACTICE';
       own: components['schemas']['Window'];
       pins: string[];
       pressing: boolean;
@@ -4282,6 +4783,12 @@ export interface components {
       startedAt: string;
       step: string;
       trail: string[];
+    };
+    Quiet: {
+      /** @description a time of day, such as 15:30 */
+      from: string;
+      /** @description a time of day, such as 15:30 */
+      until: string;
     };
     Reaction: {
       /** @enum {string} */
@@ -4384,6 +4891,7 @@ export interface components {
         | 'CHECK_HOLD'
         | 'CHECK_PATTERN'
         | 'TREND_FLARE'
+        | 'TREND_CHANGE'
         | 'TREND_BASELINE'
         | 'CLEAN_METHOD'
         | 'CLEAN_BOTTLE'
@@ -4469,6 +4977,16 @@ export interface components {
         | 'PLAN_DATE'
         | 'PLAN_WINDOW'
         | 'PLAN_TOGETHER'
+        | 'OWN_COURSE'
+        | 'OWN_OMEGA'
+        | 'DIET_DAYS'
+        | 'DIET_LENGTH'
+        | 'DIET_NEW'
+        | 'DIET_REJOIN'
+        | 'DIET_COMPARED'
+        | 'COURSE_CLEANS'
+        | 'COURSE_REACTION'
+        | 'CAUSE_TALK'
         | 'COURSE_DOSES'
         | 'COURSE_ON_TIME'
         | 'COURSE_WAIT'
@@ -4512,6 +5030,28 @@ export interface components {
       /** @description an IANA zone, such as Europe/Berlin */
       zone: string;
     };
+    ReminderWishes: {
+      byMail: boolean;
+      /** @description a time of day, such as 15:30 */
+      dailyAt: string;
+      doses: boolean;
+      quiet?: components['schemas']['Quiet'];
+    };
+    RemindersAnswer: {
+      address: string;
+      isSimulated: boolean;
+      wishes: components['schemas']['ReminderWishes'];
+    };
+    RemindersRequest: {
+      byMail: boolean;
+      /** @description a time of day, such as 15:30 */
+      dailyAt: string;
+      doses: boolean;
+      /** @description a time of day, such as 15:30 */
+      quietFrom?: string;
+      /** @description a time of day, such as 15:30 */
+      quietUntil?: string;
+    };
     Rhythm: {
       /** Format: int32 */
       days: number;
@@ -4546,6 +5086,13 @@ export interface components {
       dogId: string;
       /** @description an IANA zone, such as Europe/Berlin */
       zone: string;
+    };
+    SentMail: {
+      body: string;
+      recipient: string;
+      /** Format: date-time */
+      sentAt: string;
+      subject: string;
     };
     SessionCheck: {
       closing: components['schemas']['SessionStep'][];
@@ -4666,6 +5213,11 @@ export interface components {
       /** @description an IANA zone, such as Europe/Berlin */
       zone: string;
     };
+    Slipped: {
+      /** Format: int32 */
+      cost: number;
+      slip: components['schemas']['DietSlip'];
+    };
     Smear: {
       /** @enum {string} */
       cocci: 'NONE' | 'FEW' | 'SOME' | 'MANY';
@@ -4769,6 +5321,42 @@ export interface components {
       dog: string;
       ears: components['schemas']['EarPairSuitability'];
       name: string;
+    };
+    Supplement: {
+      /** Format: double */
+      amount: number;
+      /** @enum {string} */
+      by: 'CAPSULE' | 'MILLILITRE' | 'TEASPOON';
+      /** Format: double */
+      capsuleGrams?: number;
+      /** Format: double */
+      dha: number;
+      /** Format: double */
+      epa: number;
+      /** @enum {string} */
+      per: 'CAPSULE' | 'MILLILITRE' | 'TEASPOON';
+      /** @enum {string} */
+      source: 'FISH' | 'ALGAE' | 'LIVER' | 'PLANT';
+      /** Format: double */
+      vitaminE?: number;
+    };
+    SupplementRequest: {
+      /** Format: double */
+      amount: number;
+      /** @enum {string} */
+      by: 'CAPSULE' | 'MILLILITRE' | 'TEASPOON';
+      /** Format: double */
+      capsuleGrams?: number;
+      /** Format: double */
+      dha: number;
+      /** Format: double */
+      epa: number;
+      /** @enum {string} */
+      per: 'CAPSULE' | 'MILLILITRE' | 'TEASPOON';
+      /** @enum {string} */
+      source: 'FISH' | 'ALGAE' | 'LIVER' | 'PLANT';
+      /** Format: double */
+      vitaminE?: number;
     };
     Supply: {
       batch?: components['schemas']['Batch'];
@@ -4887,6 +5475,17 @@ export interface components {
       /** @description an IANA zone, such as Europe/Berlin */
       zone: string;
     };
+    TrialComparison: {
+      before: components['schemas']['Period'];
+      during: components['schemas']['Period'];
+      itch: components['schemas']['Change'];
+      reason: components['schemas']['Reason'];
+      score: components['schemas']['Change'];
+    };
+    TrialInFull: {
+      comparison?: components['schemas']['TrialComparison'];
+      now: components['schemas']['DietTrialNow'];
+    };
     Trust: {
       calmOnce: boolean;
       /** Format: date */
@@ -4894,6 +5493,11 @@ export interface components {
       reasons: components['schemas']['Reason'][];
       /** @enum {string} */
       rung: 'TOUCH' | 'FOLD' | 'HOLD_UP' | 'DRY_PAD' | 'WET_PAD' | 'FULL_SESSION';
+    };
+    UnderCourse: {
+      course: components['schemas']['Course'];
+      /** Format: date */
+      until?: string;
     };
     Unplaced: {
       /** Format: uuid */
@@ -5755,6 +6359,312 @@ export interface operations {
       };
     };
   };
+  'put-diet-slips': {
+    parameters: {
+      query?: never;
+      header?: {
+        'If-None-Match'?: string;
+        'If-Match'?: string;
+      };
+      path: {
+        household: string;
+        id: string;
+      };
+      cookie?: never;
+    };
+    requestBody: {
+      content: {
+        'application/json': components['schemas']['DietSlipRequest'];
+      };
+    };
+    responses: {
+      /** @description OK */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['FactAnswer'];
+        };
+      };
+    };
+  };
+  'remove-diet-slips': {
+    parameters: {
+      query?: never;
+      header?: {
+        'If-Match'?: string;
+      };
+      path: {
+        household: string;
+        id: string;
+      };
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      /** @description OK */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['FactAnswer'];
+        };
+      };
+    };
+  };
+  'versions-diet-slips': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path: {
+        household: string;
+        id: string;
+      };
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      /** @description OK */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['KeptVersionDietSlipRequest'][];
+        };
+      };
+    };
+  };
+  'restore-diet-slips': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path: {
+        household: string;
+        id: string;
+        version: number;
+      };
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      /** @description OK */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['FactAnswer'];
+        };
+      };
+    };
+  };
+  'put-diet-steps': {
+    parameters: {
+      query?: never;
+      header?: {
+        'If-None-Match'?: string;
+        'If-Match'?: string;
+      };
+      path: {
+        household: string;
+        id: string;
+      };
+      cookie?: never;
+    };
+    requestBody: {
+      content: {
+        'application/json': components['schemas']['DietStepRequest'];
+      };
+    };
+    responses: {
+      /** @description OK */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['FactAnswer'];
+        };
+      };
+    };
+  };
+  'remove-diet-steps': {
+    parameters: {
+      query?: never;
+      header?: {
+        'If-Match'?: string;
+      };
+      path: {
+        household: string;
+        id: string;
+      };
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      /** @description OK */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['FactAnswer'];
+        };
+      };
+    };
+  };
+  'versions-diet-steps': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path: {
+        household: string;
+        id: string;
+      };
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      /** @description OK */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['KeptVersionDietStepRequest'][];
+        };
+      };
+    };
+  };
+  'restore-diet-steps': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path: {
+        household: string;
+        id: string;
+        version: number;
+      };
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      /** @description OK */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['FactAnswer'];
+        };
+      };
+    };
+  };
+  'put-diet-trials': {
+    parameters: {
+      query?: never;
+      header?: {
+        'If-None-Match'?: string;
+        'If-Match'?: string;
+      };
+      path: {
+        household: string;
+        id: string;
+      };
+      cookie?: never;
+    };
+    requestBody: {
+      content: {
+        'application/json': components['schemas']['DietTrialRequest'];
+      };
+    };
+    responses: {
+      /** @description OK */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['FactAnswer'];
+        };
+      };
+    };
+  };
+  'remove-diet-trials': {
+    parameters: {
+      query?: never;
+      header?: {
+        'If-Match'?: string;
+      };
+      path: {
+        household: string;
+        id: string;
+      };
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      /** @description OK */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['FactAnswer'];
+        };
+      };
+    };
+  };
+  'versions-diet-trials': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path: {
+        household: string;
+        id: string;
+      };
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      /** @description OK */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['KeptVersionDietTrialRequest'][];
+        };
+      };
+    };
+  };
+  'restore-diet-trials': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path: {
+        household: string;
+        id: string;
+        version: number;
+      };
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      /** @description OK */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['FactAnswer'];
+        };
+      };
+    };
+  };
   dog: {
     parameters: {
       query?: never;
@@ -6050,6 +6960,33 @@ export interface operations {
         };
         content: {
           'application/json': components['schemas']['NearestMix'];
+        };
+      };
+    };
+  };
+  supplement: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path: {
+        household: string;
+        dog: string;
+      };
+      cookie?: never;
+    };
+    requestBody: {
+      content: {
+        'application/json': components['schemas']['OilRequest'];
+      };
+    };
+    responses: {
+      /** @description OK */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Omega'];
         };
       };
     };
@@ -7128,6 +8065,130 @@ export interface operations {
       };
     };
   };
+  outbox: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path: {
+        household: string;
+      };
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      /** @description OK */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['SentMail'][];
+        };
+      };
+    };
+  };
+  'put-own-courses': {
+    parameters: {
+      query?: never;
+      header?: {
+        'If-None-Match'?: string;
+        'If-Match'?: string;
+      };
+      path: {
+        household: string;
+        id: string;
+      };
+      cookie?: never;
+    };
+    requestBody: {
+      content: {
+        'application/json': components['schemas']['OwnCourseRequest'];
+      };
+    };
+    responses: {
+      /** @description OK */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['FactAnswer'];
+        };
+      };
+    };
+  };
+  'remove-own-courses': {
+    parameters: {
+      query?: never;
+      header?: {
+        'If-Match'?: string;
+      };
+      path: {
+        household: string;
+        id: string;
+      };
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      /** @description OK */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['FactAnswer'];
+        };
+      };
+    };
+  };
+  'versions-own-courses': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path: {
+        household: string;
+        id: string;
+      };
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      /** @description OK */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['KeptVersionOwnCourseRequest'][];
+        };
+      };
+    };
+  };
+  'restore-own-courses': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path: {
+        household: string;
+        id: string;
+        version: number;
+      };
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      /** @description OK */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['FactAnswer'];
+        };
+      };
+    };
+  };
   recipes_1: {
     parameters: {
       query?: never;
@@ -7737,6 +8798,52 @@ export interface operations {
         content: {
           'application/json': components['schemas']['FactAnswer'];
         };
+      };
+    };
+  };
+  reminders: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path: {
+        household: string;
+      };
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      /** @description OK */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['RemindersAnswer'];
+        };
+      };
+    };
+  };
+  remind: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path: {
+        household: string;
+      };
+      cookie?: never;
+    };
+    requestBody: {
+      content: {
+        'application/json': components['schemas']['RemindersRequest'];
+      };
+    };
+    responses: {
+      /** @description No Content */
+      204: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content?: never;
       };
     };
   };

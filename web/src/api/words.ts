@@ -61,6 +61,12 @@ export const WORDS = {
     { label: 'temperate', value: 'TEMPERATE' },
     { label: 'humid', value: 'HUMID' },
   ],
+  Direction: [
+    { label: 'lower', value: 'LOWER' },
+    { label: 'higher', value: 'HIGHER' },
+    { label: 'no clear change', value: 'NO_CLEAR_CHANGE' },
+    { label: 'too few to tell', value: 'TOO_FEW' },
+  ],
   DischargeKind: [
     { label: 'none', value: 'NONE' },
     { label: 'tan wax', value: 'TAN_WAX' },
@@ -189,11 +195,28 @@ export const WORDS = {
     { label: 'ready cleaners only', value: 'READY_ONLY' },
     { label: 'our own mixes too, for quiet ears', value: 'HOME_MIXED' },
   ],
+  News: [
+    { label: 'the old food is back', value: 'OLD_FOOD_BACK' },
+    { label: 'worse again with the old food', value: 'WORSE_AGAIN' },
+    { label: 'no worse with the old food', value: 'NO_WORSE' },
+    { label: 'given up', value: 'GIVEN_UP' },
+  ],
   Odour: [
     { label: 'none', value: 'NONE' },
     { label: 'waxy', value: 'WAXY' },
     { label: 'sweet', value: 'SWEET' },
     { label: 'foul', value: 'FOUL' },
+  ],
+  OilMeasure: [
+    { label: 'capsule', value: 'CAPSULE' },
+    { label: 'mL', value: 'MILLILITRE' },
+    { label: 'teaspoon', value: 'TEASPOON' },
+  ],
+  OilSource: [
+    { label: 'fish', value: 'FISH' },
+    { label: 'algae', value: 'ALGAE' },
+    { label: "liver, such as cod's", value: 'LIVER' },
+    { label: 'plants, such as flax', value: 'PLANT' },
   ],
   ReactionKind: [
     { label: 'it stung', value: 'STUNG' },
@@ -214,6 +237,21 @@ export const WORDS = {
     { label: 'fleas or their dirt', value: 'FLEAS' },
     { label: 'dry, flaking skin', value: 'FLAKING' },
     { label: 'thick, leathery skin', value: 'THICKENED' },
+  ],
+  Stage: [
+    { label: 'to come', value: 'TO_COME' },
+    { label: 'goes on', value: 'GOES_ON' },
+    { label: 'clean days reached', value: 'REACHED' },
+    { label: 'the old food is back', value: 'OLD_FOOD' },
+    { label: 'worse again with the old food', value: 'WORSE_AGAIN' },
+    { label: 'no worse with the old food', value: 'NO_WORSE' },
+    { label: 'given up', value: 'GIVEN_UP' },
+  ],
+  State: [
+    { label: 'to come', value: 'TO_COME' },
+    { label: 'goes on', value: 'GOES_ON' },
+    { label: 'stopped', value: 'STOPPED' },
+    { label: 'over', value: 'OVER' },
   ],
   Timing: [
     { label: 'early', value: 'EARLY' },

@@ -3,7 +3,8 @@ import Button from '@mui/material/Button';
 import Paper from '@mui/material/Paper';
 import Stack from '@mui/material/Stack';
 import Typography from '@mui/material/Typography';
-import { useState } from 'react';
+import { useState, type ElementType } from 'react';
+import { Link } from 'react-router';
 import { WORDS } from '../api/words';
 import { labelOf } from '../form/choice';
 import { useMayRecord, useSettings } from '../household/useMe';
@@ -78,6 +79,15 @@ export function CourseCard({
           {sentence}
         </Alert>
       ))}
+      {mayRecord && (
+        <Button
+          component={Link as ElementType}
+          to={`/dogs/${dogId}/courses/${id}/edit`}
+          sx={{ mr: 1 }}
+        >
+          Correct it
+        </Button>
+      )}
       {mayRecord && !board.end && (
         <Button
           variant="outlined"

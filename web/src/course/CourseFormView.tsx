@@ -11,39 +11,28 @@ import { WORDS } from '../api/words';
 import { ChoiceField } from '../form/ChoiceField';
 import type { Day } from '../measure/days';
 import { Failure } from '../ui/Failure';
+import { BeforeFields } from './BeforeFields';
 import {
+  begunOn,
+  draftOf,
+  EARS,
   emptyCourse,
   hoursOf,
-  nextSlot,
   requestOf,
   understood,
   wrong,
-  type Before,
   type CourseDraft,
   type CourseRequest,
 } from './courseForm';
+import { LabelField } from './LabelField';
 import { PhaseFields } from './PhaseFields';
-import { Understood } from './Understood';
-import { useLabel, type LabelSentence } from './useDoses';
-
-const EARS: readonly { value: CourseDraft['ears']; label: string }[] = [
-  { value: 'RIGHT', label: 'right ear' },
-  { value: 'LEFT', label: 'left ear' },
-  { value: 'BOTH', label: 'both ears' },
-];
-
-const BEFORE: readonly { value: Before; label: string }[] = [
-  { value: 'NEVER', label: 'not said' },
-  { value: 'EACH_DOSE', label: 'before each dose' },
-  { value: 'ONCE_A_DAY', label: 'once a day' },
-  { value: 'UNTIL_CLEAN', label: 'each day until clean' },
-];
 
 /** A course as its label says it: typed as a sentence, shown as understood, corrected by fields. */
 export function CourseFormView({
   dogId,
   today,
   zone,
+  said,
   pending,
   error,
   onSave,
@@ -52,27 +41,17 @@ export function CourseFormView({
   dogId: string;
   today: Day;
   zone: string;
+  /** What is corrected; undefined for a new course. */
+  said?: CourseRequest | undefined;
   pending: boolean;
   error: Error | null;
   onSave: (request: CourseRequest) => void;
   onCancel: () => void;
 }) {
-  const begun = (next: CourseDraft): CourseDraft => ({
-    ...next,
-    firstSlot:
-      next.startsOn === today
-        ? nextSlot(hoursOf(next.phases[0]?.times ?? '') ?? [], new Date(), zone)
-        : 0,
-  });
-  const [draft, setDraft] = useState(() => begun(emptyCourse(today)));
-  const [words, setWords] = useState('');
-  const [said, setSaid] = useState<LabelSentence | undefined>();
+  const begun = (next: CourseDraft) => begunOn(next, next.startsOn, today, zone);
+  const [draft, setDraft] = useState(() => (said ? draftOf(said) : begun(emptyCourse(today))));
   const [tried, setTried] = useState(false);
   const errors = tried ? wrong(draft) : {};
-  const label = useLabel((answer) => {
-    setSaid(answer);
-    setDraft((before) => begun(understood(before, answer)));
-  });
   const set = (change: Partial<CourseDraft>) => setDraft({ ...draft, ...change });
   const field = (name: keyof CourseDraft, title: string, more: object = {}) => (
     <TextField
@@ -96,7 +75,7 @@ export function CourseFormView({
         event.preventDefault();
         setTried(true);
         if (Object.keys(wrong(draft)).length === 0) {
-          onSave(requestOf(draft, { dogId, at: new Date().toISOString(), zone }));
+          onSave(requestOf(draft, said ?? { dogId, at: new Date().toISOString(), zone }));
         }
       }}
     >
@@ -104,33 +83,9 @@ export function CourseFormView({
         <Typography variant="h2" sx={{ mb: 1 }}>
           What does the label say?
         </Typography>
-        <TextField
-          fullWidth
-          multiline
-          label="As it stands on the label"
-          placeholder="8 drops in the right ear twice a day for 7 days, then once a day for 7 days"
-          value={words}
-          onChange={({ target }) => setWords(target.value)}
-          slotProps={{
-            inputLabel: { shrink: true },
-            htmlInput: { maxLength: LIMITS.LabelWords.words.length },
-          }}
+        <LabelField
+          onUnderstood={(answer) => setDraft((before) => begun(understood(before, answer)))}
         />
-        <Button
-          variant="outlined"
-          sx={{ mt: 1 }}
-          disabled={words.trim() === ''}
-          loading={label.isPending}
-          onClick={() => label.mutate(words)}
-        >
-          Understand it
-        </Button>
-        {label.isError && (
-          <Alert severity="error" sx={{ mt: 1 }}>
-            {label.error.message}
-          </Alert>
-        )}
-        {said && <Understood said={said} />}
       </Paper>
       {field('what', 'What it is called', {
         slotProps: {
@@ -188,13 +143,7 @@ export function CourseFormView({
       </Stack>
       {draft.kind !== 'TABLET' && (
         <>
-          <ChoiceField
-            label="Is the ear cleaned first?"
-            hint="Wax and pus hold the medicine off the skin."
-            choices={BEFORE}
-            value={draft.before}
-            onChange={(before) => set({ before })}
-          />
+          <BeforeFields draft={draft} error={errors.beforeNumber} onChange={set} />
           <Stack direction={{ xs: 'column', md: 'row' }} spacing={2}>
             {field('vetWait', 'Wait after a cleaning, min (the vet)')}
             {field('labelWait', 'The same by the label, min')}

@@ -1,13 +1,16 @@
 import CheckIcon from '@mui/icons-material/Check';
 import Box from '@mui/material/Box';
 import Typography from '@mui/material/Typography';
-import { Fragment } from 'react';
+import ButtonBase from '@mui/material/ButtonBase';
+import { Fragment, useState } from 'react';
 import { Link as RouterLink } from 'react-router';
 import Link from '@mui/material/Link';
 import { WORDS } from '../api/words';
 import { labelOf } from '../form/choice';
+import { useMayRecord } from '../household/useMe';
 import { dayIn, daysBetween, shortDate, timeIn, type Day } from '../measure/days';
 import { amountWords, earLetters } from './amount';
+import { DoseDialog } from './DoseDialog';
 import type { Shown } from './board';
 
 /** The day by its hours, across all dogs: given by whom, now, and what is next. */
@@ -83,6 +86,9 @@ function Line({
         ? dose.later.MISSED
         : '';
   const day = dayIn(zone, new Date(dose.dose.at));
+  const words = status === 'LATE' ? 'late' : labelOf(WORDS.DoseStatus, status);
+  const mayRecord = useMayRecord();
+  const [open, setOpen] = useState(false);
   return (
     <Box
       component="li"
@@ -125,14 +131,17 @@ function Line({
           </Typography>
         )}
       </Link>
-      <Box
+      <ButtonBase
+        disabled={!mayRecord || kept}
+        aria-label={`${course.name}, ${timeIn(zone, new Date(dose.dose.at))}: ${words}`}
+        onClick={() => setOpen(true)}
         sx={{
           flex: 'none',
-          display: 'flex',
-          alignItems: 'center',
           gap: 0.5,
           px: 1,
-          py: 0.25,
+          minHeight: 44,
+          minWidth: 76,
+          fontSize: '1rem',
           borderRadius: 1,
           border: 2,
           borderColor: status === 'LATE' || status === 'MISSED' ? 'warning.main' : 'mark.course',
@@ -146,8 +155,9 @@ function Line({
         }}
       >
         {isDone && <CheckIcon aria-hidden="true" sx={{ fontSize: 18 }} />}
-        {status === 'LATE' ? 'late' : labelOf(WORDS.DoseStatus, status)}
-      </Box>
+        {words}
+      </ButtonBase>
+      {open && <DoseDialog shown={one} zone={zone} onClose={() => setOpen(false)} />}
     </Box>
   );
 }

@@ -47,6 +47,7 @@ const board = (...doses: BoardDose[]): DoseBoard => ({
   now: at('00:00'),
   zone: 'UTC',
   courses: [course(...doses)],
+  trials: [],
   people: {},
 });
 

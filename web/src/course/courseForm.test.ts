@@ -1,5 +1,14 @@
 import { describe, expect, it } from 'vitest';
-import { emptyCourse, hoursOf, nextSlot, requestOf, understood, wrong } from './courseForm';
+import {
+  begunOn,
+  draftOf,
+  emptyCourse,
+  hoursOf,
+  nextSlot,
+  requestOf,
+  understood,
+  wrong,
+} from './courseForm';
 import type { LabelSentence } from './useDoses';
 
 const TODAY = '2026-06-01';
@@ -103,5 +112,56 @@ describe('a course as it is written down', () => {
         }),
       ),
     ).toEqual(['least 0', 'times 0', 'days 0', 'everyDays 1', 'bottle']);
+  });
+
+  it('is corrected as it was said', () => {
+    const draft = {
+      ...understood(emptyCourse(TODAY), SAID),
+      what: 'Marsh drops',
+      bottle: '15',
+      openedOn: TODAY,
+      recheck: '2026-06-14',
+      vetWait: '30',
+    };
+    const befores = [
+      { before: 'NEVER' },
+      { before: 'EACH_DOSE' },
+      { before: 'TIMES_A_DAY', beforeNumber: '2' },
+      { before: 'EVERY_DAYS', beforeNumber: '3' },
+      { before: 'WEEKDAYS', beforeDays: ['MONDAY', 'FRIDAY'] },
+    ] as const;
+    for (const before of befores) {
+      const said = requestOf(
+        { ...draft, ...before, beforeDays: [...('beforeDays' in before ? before.beforeDays : [])] },
+        WHEN,
+      );
+      expect(requestOf(draftOf(said), WHEN)).toEqual(said);
+    }
+  });
+
+  it('keeps that a range goes on to the most', () => {
+    const said = requestOf({ ...understood(emptyCourse(TODAY), SAID), what: 'Drops' }, WHEN);
+    const [first] = said.phases;
+    if (!first) throw new Error('there is a phase');
+    const longer = { ...said, phases: [{ ...first, toTheMost: true }] };
+
+    expect(requestOf(draftOf(longer), WHEN)).toEqual(longer);
+  });
+
+  it('asks how often the ear is cleaned', () => {
+    const draft = { ...understood(emptyCourse(TODAY), SAID), what: 'Drops' };
+    expect(wrong({ ...draft, before: 'EVERY_DAYS' })).toHaveProperty('beforeNumber');
+    expect(wrong({ ...draft, before: 'TIMES_A_DAY', beforeNumber: '99' })).toHaveProperty(
+      'beforeNumber',
+    );
+    expect(wrong({ ...draft, before: 'WEEKDAYS' })).toHaveProperty('beforeNumber');
+  });
+
+  it('begins at the first hour of another day', () => {
+    const draft = understood(emptyCourse(TODAY), SAID);
+    expect(begunOn(draft, '2026-05-30', TODAY, 'UTC')).toMatchObject({
+      startsOn: '2026-05-30',
+      firstSlot: 0,
+    });
   });
 });

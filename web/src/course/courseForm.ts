@@ -2,6 +2,7 @@ import type { Schemas } from '../api/client';
 import { LIMITS } from '../api/limits';
 import { timeIn, type Day } from '../measure/days';
 import { SIDES, type Side } from '../measure/side';
+import type { Weekday } from '../measure/weekdays';
 import type { LabelSentence } from './useDoses';
 
 export type CourseRequest = Schemas['CourseRequest'];
@@ -17,10 +18,13 @@ export interface PhaseDraft {
   everyDays: string;
   days: string;
   mostDays: string;
+  /** Whether somebody said that it goes on to the most. */
+  toTheMost?: boolean;
 }
 
 /** Whether the ear is cleaned before a dose, as it is chosen. */
-export type Before = 'NEVER' | 'EACH_DOSE' | 'ONCE_A_DAY' | 'UNTIL_CLEAN';
+export type Before =
+  'NEVER' | 'EACH_DOSE' | 'TIMES_A_DAY' | 'EVERY_DAYS' | 'WEEKDAYS' | 'UNTIL_CLEAN';
 
 /** A course as it is typed. */
 export interface CourseDraft {
@@ -32,6 +36,9 @@ export interface CourseDraft {
   firstSlot: number;
   prescribedBy: string;
   before: Before;
+  /** How many times a day, or every how many days. */
+  beforeNumber: string;
+  beforeDays: Weekday[];
   vetWait: string;
   labelWait: string;
   bottle: string;
@@ -41,6 +48,13 @@ export interface CourseDraft {
   staysDays: string;
   recheck: string;
 }
+
+/** Into which ears it may go. */
+export const EARS: readonly { value: CourseDraft['ears']; label: string }[] = [
+  { value: 'RIGHT', label: 'right ear' },
+  { value: 'LEFT', label: 'left ear' },
+  { value: 'BOTH', label: 'both ears' },
+];
 
 const EMPTY_PHASE: PhaseDraft = {
   least: '',
@@ -63,6 +77,8 @@ export function emptyCourse(today: Day): CourseDraft {
     firstSlot: 0,
     prescribedBy: '',
     before: 'NEVER',
+    beforeNumber: '',
+    beforeDays: [],
     vetWait: '',
     labelWait: '',
     bottle: '',
@@ -96,6 +112,16 @@ export function hoursOf(typed: string): string[] | undefined {
 export function nextSlot(hours: readonly string[], now: Date, zone: string): number {
   const at = hours.findIndex((hour) => hour >= timeIn(zone, now));
   return at === -1 ? Math.max(0, hours.length - 1) : at;
+}
+
+/** The same begun on a day: today at the next of its hours, on another day at the first. */
+export function begunOn(draft: CourseDraft, day: Day, today: Day, zone: string): CourseDraft {
+  const hours = hoursOf(draft.phases[0]?.times ?? '') ?? [];
+  return {
+    ...draft,
+    startsOn: day,
+    firstSlot: day === today ? nextSlot(hours, new Date(), zone) : 0,
+  };
 }
 
 const KIND: Partial<Record<Unit, CourseRequest['kind']>> = { TABLET: 'TABLET', STRIP: 'OINTMENT' };
@@ -146,6 +172,18 @@ export function wrong(draft: CourseDraft): Record<string, string> {
       errors[`days ${at}`] = 'For how many days?';
     }
   });
+  if (draft.before === 'TIMES_A_DAY' || draft.before === 'EVERY_DAYS') {
+    const { timesADay, everyDays } = LIMITS.CleanBefore;
+    if (optional(draft.beforeNumber) === undefined) errors.beforeNumber = 'How often?';
+    within(
+      'beforeNumber',
+      draft.beforeNumber,
+      draft.before === 'TIMES_A_DAY' ? timesADay : everyDays,
+    );
+  }
+  if (draft.before === 'WEEKDAYS' && draft.beforeDays.length === 0) {
+    errors.beforeNumber = 'On which days?';
+  }
   within('vetWait', draft.vetWait, LIMITS.Course.vetWait);
   within('labelWait', draft.labelWait, LIMITS.Course.labelWait);
   within('bottle', draft.bottle, LIMITS.MedicineBottle.millilitres);
@@ -160,9 +198,65 @@ function earsOf({ kind, ears }: CourseDraft): Side[] {
   return ears === 'BOTH' ? [...SIDES] : [ears];
 }
 
-function beforeOf(before: Before): CourseRequest['cleanBefore'] {
-  if (before === 'NEVER') return undefined;
-  return before === 'ONCE_A_DAY' ? { kind: 'SO_OFTEN', timesADay: 1 } : { kind: before };
+function beforeOf({ before, beforeNumber, beforeDays }: CourseDraft): CourseRequest['cleanBefore'] {
+  const times = number(beforeNumber);
+  switch (before) {
+    case 'NEVER':
+      return undefined;
+    case 'TIMES_A_DAY':
+      return { kind: 'SO_OFTEN', timesADay: times };
+    case 'EVERY_DAYS':
+      return { kind: 'SO_OFTEN', everyDays: times };
+    case 'WEEKDAYS':
+      return { kind: 'SO_OFTEN', weekdays: beforeDays };
+    default:
+      return { kind: before };
+  }
+}
+
+function asBefore(
+  said: CourseRequest['cleanBefore'],
+): Pick<CourseDraft, 'before' | 'beforeNumber' | 'beforeDays'> {
+  const { kind = 'NEVER', timesADay, everyDays, weekdays } = said ?? {};
+  const so = weekdays ? 'WEEKDAYS' : everyDays === undefined ? 'TIMES_A_DAY' : 'EVERY_DAYS';
+  return {
+    before: kind === 'SO_OFTEN' ? so : kind,
+    beforeNumber: String(timesADay ?? everyDays ?? ''),
+    beforeDays: weekdays ?? [],
+  };
+}
+
+const typed = (value: number | undefined) => (value === undefined ? '' : String(value));
+
+/** A course as it was said, to be corrected. */
+export function draftOf(said: CourseRequest): CourseDraft {
+  return {
+    what: said.what,
+    kind: said.kind,
+    ears: said.ears.length === 2 ? 'BOTH' : (said.ears[0] ?? ''),
+    phases: said.phases.map((phase) => ({
+      least: String(phase.least),
+      most: typed(phase.most),
+      unit: phase.unit,
+      times: phase.times.map(clock).join(' '),
+      everyDays: String(phase.everyDays ?? 1),
+      days: typed(phase.days),
+      mostDays: typed(phase.mostDays),
+      toTheMost: phase.toTheMost ?? false,
+    })),
+    startsOn: said.startsOn,
+    firstSlot: said.firstSlot ?? 0,
+    prescribedBy: said.prescribedBy ?? '',
+    ...asBefore(said.cleanBefore),
+    vetWait: typed(said.vetWait),
+    labelWait: typed(said.labelWait),
+    bottle: typed(said.bottle?.millilitres),
+    dropsPerMillilitre: typed(said.bottle?.dropsPerMillilitre),
+    openedOn: said.bottle?.openedOn ?? '',
+    keepsDays: typed(said.bottle?.keepsDays),
+    staysDays: typed(said.staysDays),
+    recheck: said.recheck ?? '',
+  };
 }
 
 function said<K extends string, V>(name: K, value: V | undefined): Partial<Record<K, V>> {
@@ -175,8 +269,11 @@ export function requestOf(
   when: { dogId: string; at: string; zone: string },
 ): CourseRequest {
   const millilitres = optional(draft.bottle);
+  const { dogId, at, zone } = when;
   return {
-    ...when,
+    dogId,
+    at,
+    zone,
     what: draft.what.trim(),
     kind: draft.kind,
     ears: earsOf(draft),
@@ -188,11 +285,12 @@ export function requestOf(
       ...said('everyDays', optional(phase.everyDays)),
       ...said('days', optional(phase.days)),
       ...said('mostDays', optional(phase.mostDays)),
+      ...(phase.toTheMost && phase.mostDays.trim() !== '' && { toTheMost: true }),
     })),
     startsOn: draft.startsOn,
     firstSlot: draft.firstSlot,
     ...said('prescribedBy', draft.prescribedBy.trim()),
-    ...said('cleanBefore', beforeOf(draft.before)),
+    ...said('cleanBefore', beforeOf(draft)),
     ...said('vetWait', optional(draft.vetWait)),
     ...said('labelWait', optional(draft.labelWait)),
     ...(millilitres !== undefined && {

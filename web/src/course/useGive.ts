@@ -6,6 +6,8 @@ import { earsToGive, type Shown } from './board';
 /** What is said of a dose. */
 export interface Tick {
   given: boolean;
+  /** When, where that is not now. */
+  at?: string;
   why?: string;
 }
 
@@ -15,9 +17,10 @@ export function useGive(shown: Shown, onSaid?: () => void) {
   const ears: Side[] = earsToGive(shown);
   return useSay(
     'givings',
-    ({ given, why }: Tick, when) => ({
+    ({ given, why, at }: Tick, when) => ({
       dogId: course.dog,
       ...when,
+      ...(at !== undefined && { at }),
       courseId: course.board.course.id,
       ears,
       given,

@@ -7,6 +7,8 @@ import { Link, useParams } from 'react-router';
 import { CourseCard } from '../course/CourseCard';
 import { useCourses } from '../course/useDoses';
 import { useMayRecord } from '../household/useMe';
+import { OwnCard } from '../own/OwnCard';
+import { TrialCard } from '../trial/TrialCard';
 import { Failure } from '../ui/Failure';
 import { Page } from '../ui/Page';
 import { useDog } from '../view/useDog';
@@ -21,12 +23,20 @@ export function Component() {
   return (
     <Page
       title={`${name}: courses`}
-      aside="The vet’s medicine, to its last dose"
+      aside="The vet’s medicine to its last dose, what you give on your own, and trials"
       actions={
         mayRecord && (
-          <Button component={Link as ElementType} to={`/dogs/${id}/course`} variant="contained">
-            Write down a course
-          </Button>
+          <Stack direction="row" sx={{ gap: 1, flexWrap: 'wrap' }}>
+            <Button component={Link as ElementType} to={`/dogs/${id}/own`} variant="outlined">
+              On your own
+            </Button>
+            <Button component={Link as ElementType} to={`/dogs/${id}/trial`} variant="outlined">
+              Diet trial
+            </Button>
+            <Button component={Link as ElementType} to={`/dogs/${id}/course`} variant="contained">
+              Write down a course
+            </Button>
+          </Stack>
         )
       }
     >
@@ -34,12 +44,23 @@ export function Component() {
       {courses.isPending && (
         <Skeleton variant="rounded" height={240} role="status" aria-label="Loading" />
       )}
-      {courses.data?.courses.length === 0 && (
-        <Typography>
-          None yet. Have the label at hand: its words are understood as they stand.
-        </Typography>
-      )}
+      {courses.data?.courses.length === 0 &&
+        courses.data.trials.length === 0 &&
+        courses.data.own.length === 0 && (
+          <Typography>
+            None yet. Have the label at hand: its words are understood as they stand.
+          </Typography>
+        )}
       <Stack spacing={2}>
+        {courses.data?.trials.map((full) => (
+          <TrialCard
+            key={full.now.trial.id}
+            dogId={id}
+            name={name}
+            full={full}
+            people={courses.data.people}
+          />
+        ))}
         {courses.data?.courses.map((course) => (
           <CourseCard
             key={course.board.course.id}
@@ -49,6 +70,9 @@ export function Component() {
             zone={courses.data.zone}
             people={courses.data.people}
           />
+        ))}
+        {courses.data?.own.map((own) => (
+          <OwnCard key={own.course.id} dogId={id} name={name} own={own} />
         ))}
       </Stack>
     </Page>

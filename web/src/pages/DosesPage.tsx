@@ -3,6 +3,7 @@ import Box from '@mui/material/Box';
 import Skeleton from '@mui/material/Skeleton';
 import Stack from '@mui/material/Stack';
 import Typography from '@mui/material/Typography';
+import { AskCard } from '../course/AskCard';
 import { DayList } from '../course/DayList';
 import { NowCard } from '../course/NowCard';
 import { WaitCard } from '../course/WaitCard';
@@ -12,6 +13,7 @@ import { useNow } from '../course/useNow';
 import { useWaiting } from '../fact/queue';
 import { useKnownMe } from '../household/useMe';
 import { dayIn, longDate, timeIn } from '../measure/days';
+import { TrialLine } from '../trial/TrialLine';
 import { Failure } from '../ui/Failure';
 import { Page } from '../ui/Page';
 
@@ -45,7 +47,7 @@ function Board({ board, now }: { board: DoseBoard; now: number }) {
   const all = shown(board, keptTicks(useWaiting(person)), now);
   const due = toGiveNow(all);
   const next = all.find(({ status }) => status === 'AHEAD');
-  if (board.courses.length === 0) {
+  if (board.courses.length === 0 && board.trials.length === 0) {
     return (
       <Typography>
         No course is going on. A vet’s medicine is written down on the dog’s page, under Courses.
@@ -92,6 +94,19 @@ function Board({ board, now }: { board: DoseBoard; now: number }) {
             </Alert>
           )),
         )}
+        {board.courses.map(
+          (course) =>
+            course.board.asks !== undefined && (
+              <AskCard
+                key={`${course.board.course.id} asks`}
+                course={course}
+                asks={course.board.asks}
+              />
+            ),
+        )}
+        {board.trials.map(({ dog, name, trial }) => (
+          <TrialLine key={trial.trial.id} dog={dog} name={name} trial={trial} />
+        ))}
         {board.courses.flatMap((course) =>
           course.board.reasons.map((reason) => (
             <Alert severity="info" key={`${course.board.course.id} ${reason.rule}`}>

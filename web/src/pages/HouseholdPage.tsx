@@ -12,6 +12,7 @@ import { ROLE_WORDS } from '../account/roles';
 import { SettingsPanel } from '../account/SettingsPanel';
 import { WeekPanel } from '../account/WeekPanel';
 import { useHousehold } from '../household/useMe';
+import { RemindersPanel } from '../remind/RemindersPanel';
 
 export function Component() {
   const household = useHousehold();
@@ -29,6 +30,7 @@ export function Component() {
           <MembersPanel />
           {household.role === 'OWNER' && <InvitePanel />}
           <WeekPanel />
+          <RemindersPanel />
           <CalendarPanel />
           <ArchivedDogs />
           <PersonPanel />

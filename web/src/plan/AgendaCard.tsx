@@ -14,6 +14,7 @@ import { LookButton } from '../visit/LookButton';
 import { caution, whenWords } from './agenda';
 import { KINDS } from './kinds';
 import { SkipButton } from './SkipButton';
+import { TalkedButton } from './TalkedButton';
 import type { PlanItem } from '../view/useToday';
 
 const EDGES: Record<PlanItem['standing'], string> = {
@@ -154,6 +155,11 @@ function Line({
         <HairButton dogId={dogId} name={name} ears={item.ears} label={doing.label(name)}>
           {doing.button}
         </HairButton>
+      )}
+      {mayRecord && item.kind === 'TALK' && (
+        <TalkedButton dogId={dogId} name={name} item={item} label={doing.label(name)}>
+          {doing.button}
+        </TalkedButton>
       )}
       {mayRecord && item.kind === 'LOOK' && (
         <LookButton dogId={dogId} name={name} label={doing.label(name)} main={main} />

@@ -1,5 +1,7 @@
 import CheckIcon from '@mui/icons-material/VisibilityOutlined';
 import DropIcon from '@mui/icons-material/WaterDropOutlined';
+import DietIcon from '@mui/icons-material/RestaurantOutlined';
+import TalkIcon from '@mui/icons-material/ForumOutlined';
 import SeedIcon from '@mui/icons-material/GrassOutlined';
 import HairIcon from '@mui/icons-material/ContentCutOutlined';
 import PracticeIcon from '@mui/icons-material/PetsOutlined';
@@ -275,6 +277,55 @@ export const KINDS: Record<Kind, PlanKind> = {
     isTold: true,
     isMovable: true,
     isSkippable: true,
+  },
+  DIET: {
+    icon: DietIcon,
+    word: 'Diet trial',
+    words: () => 'diet trial',
+    now: 'Diet trial',
+    early: 'Diet trial',
+    ofEars: false,
+    button: 'See it',
+    label: (name) => `The diet trial of ${name}`,
+    to: (dogId) => `/dogs/${dogId}/courses`,
+    toDo: 'with a diet trial',
+    why: 'Why now',
+    whyLink: whyThisDay('Diet trial'),
+    mark: () => (
+      <rect x="-5" y="-5" width="10" height="10" fill={PAPER} stroke={PLANNED} strokeWidth="2" />
+    ),
+    cell: 'end',
+    ribbon: 'none',
+    isUsual: true,
+    isLong: false,
+    isNext: false,
+    isTold: true,
+    isMovable: false,
+    isSkippable: false,
+  },
+  TALK: {
+    icon: TalkIcon,
+    word: 'Talk',
+    words: () => 'talk with the vet about the cause',
+    now: 'Talk with your vet',
+    early: 'Talk with your vet',
+    ofEars: false,
+    button: 'We have talked',
+    label: (name) => `We have talked about ${name}`,
+    toDo: 'to talk about with the vet',
+    why: 'Why a talk',
+    whyLink: whyThisDay('Talk'),
+    mark: () => (
+      <path d="M-6 -5 H6 V3 H0 L-4 7 V3 H-6 Z" fill={PAPER} stroke={PLANNED} strokeWidth="2" />
+    ),
+    cell: 'end',
+    ribbon: 'none',
+    isUsual: true,
+    isLong: false,
+    isNext: false,
+    isTold: true,
+    isMovable: false,
+    isSkippable: false,
   },
   PRACTICE: {
     icon: PracticeIcon,

@@ -22,6 +22,7 @@ import { WaitingNotice } from '../fact/WaitingNotice';
 import { signOut } from '../account/session';
 import { chooseHousehold } from '../household/chosenHousehold';
 import { useLiveChanges } from '../household/useLiveChanges';
+import { useNotices } from '../remind/useNotices';
 import { useHousehold, useMayRecord, useMe, type Household } from '../household/useMe';
 import { UndoHost } from '../fact/UndoHost';
 import { useKeys } from '../ui/keys';
@@ -56,6 +57,7 @@ function Frame() {
     [navigate],
   );
   useKeys(keys);
+  useNotices();
   return (
     <Box
       sx={{

@@ -5,16 +5,24 @@ import Button from '@mui/material/Button';
 import Paper from '@mui/material/Paper';
 import Stack from '@mui/material/Stack';
 import TextField from '@mui/material/TextField';
-import { useMemo } from 'react';
+import { useMemo, useState } from 'react';
 import { useForm, useWatch } from 'react-hook-form';
 import { Link as RouterLink, useNavigate } from 'react-router';
+import {
+  begunOn,
+  emptyCourse,
+  requestOf as courseRequest,
+  wrong,
+  type CourseDraft,
+} from '../course/courseForm';
 import { useSettings } from '../household/useMe';
 import type { DogInFull } from '../view/useDog';
 import { sidesAsSeen } from '../measure/facing';
 import { ofSide } from '../measure/side';
 import { SwitchField } from '../form/SwitchField';
 import { EarVisitFields } from './EarVisitFields';
-import { useSaveFact } from '../fact/useFact';
+import { MedicineOfVisit } from './MedicineOfVisit';
+import { useSaveVisit } from './useSaveVisit';
 import { requestOf, visitFormSchema, type VisitForm, type VisitRequest } from './visitForm';
 
 /** The version of a visit that is corrected. */
@@ -51,19 +59,30 @@ export function VisitFormView({
     resolver: zodResolver(schema),
   });
   const form = useWatch({ control }) as VisitForm;
-  const save = useSaveFact(
-    'visits',
-    visitId,
-    corrected?.version,
-    () => void navigate(`/dogs/${dogId}/visits?saved`),
+  const [medicine, setMedicine] = useState<CourseDraft | undefined>();
+  const [tried, setTried] = useState(false);
+  const missing = medicine ? wrong(medicine) : {};
+  const save = useSaveVisit(visitId, corrected?.version, () =>
+    navigate(`/dogs/${dogId}/visits?saved`),
   );
+  const request = (said: VisitForm) =>
+    requestOf(said, dogId, dog.zone, new Date(), corrected?.said);
+  const course = (said: VisitForm) =>
+    medicine &&
+    courseRequest(begunOn(medicine, said.day, dog.plan.today, dog.zone), {
+      dogId,
+      at: new Date().toISOString(),
+      zone: dog.zone,
+    });
   return (
     <form
       noValidate
       onSubmit={(event) =>
-        void handleSubmit((said) =>
-          save.mutate(requestOf(said, dogId, dog.zone, new Date(), corrected?.said)),
-        )(event)
+        void handleSubmit((said) => {
+          setTried(true);
+          if (Object.keys(missing).length > 0) return;
+          save.mutate({ visit: request(said), course: course(said) });
+        })(event)
       }
     >
       <Stack spacing={2.5} sx={{ maxWidth: 1080 }}>
@@ -119,6 +138,17 @@ export function VisitFormView({
             {...register('note')}
           />
         </Box>
+        {!corrected && (
+          <MedicineOfVisit
+            draft={medicine}
+            errors={tried ? missing : {}}
+            onChange={(isGiven, change) =>
+              setMedicine(
+                isGiven ? { ...(medicine ?? emptyCourse(form.day)), ...change } : undefined,
+              )
+            }
+          />
+        )}
         {save.isError && <Alert severity="error">{save.error.message}</Alert>}
         <Stack direction="row" spacing={1}>
           <Button type="submit" variant="contained" size="large" loading={save.isPending}>

@@ -81,6 +81,15 @@ final class ApiClient {
     return http.put(path, options().setHeader("Content-Type", "image/png").setData(png));
   }
 
+  APIResponse put(String path, String body) {
+    return http.put(
+        path,
+        options()
+            .setHeader("Content-Type", "application/json")
+            .setHeader("If-None-Match", "*")
+            .setData(body));
+  }
+
   APIResponse putDog(String path) {
     return putDog(path, "If-None-Match", "*", "Fen");
   }

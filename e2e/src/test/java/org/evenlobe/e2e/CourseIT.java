@@ -4,10 +4,12 @@ import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertTha
 import static org.assertj.core.api.Assertions.assertThat;
 
 import com.microsoft.playwright.APIResponse;
+import com.microsoft.playwright.Clock;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.Route;
 import com.microsoft.playwright.options.AriaRole;
+import java.time.Instant;
 import java.time.LocalDate;
 import java.time.LocalTime;
 import java.time.ZoneId;
@@ -210,5 +212,137 @@ class CourseIT extends InSession {
           .containsText("Marsh drops stays in it: no cleaning, until " + until);
       assertThat(wren.region("left ear")).not().containsText("stays in it");
     }
+  }
+
+  @Test
+  void aRangeAsksOnItsLastPlannedDayWhetherToGoOn() {
+    try (Person wren = withDog(Person.atDesk(), "")) {
+      Page page = wren.page();
+      household.range(dog, 1, 3);
+      page.navigate("/doses");
+      assertThat(page.getByText("The label says 1 to 3 days")).isVisible();
+      wren.expectAccessible();
+
+      wren.button("Go on to 3 days").click();
+
+      assertThat(page.getByText("The label says 1 to 3 days")).isHidden();
+      page.navigate("/dogs/" + dog + "/courses");
+      wren.region("Marsh drops").getByText("Every dose").click();
+      assertThat(wren.region("Marsh drops").getByRole(AriaRole.ROW)).hasCount(1 + 6);
+    }
+  }
+
+  @Test
+  void aDoseThatWasGivenButNotTickedIsTickedLaterAndATickIsTakenBack() {
+    try (Person wren = withDog(Person.atDesk(), "")) {
+      Page page = wren.page();
+      household.course(dog, "");
+      page.navigate("/doses");
+      Locator day = wren.region("Today, all dogs");
+      Locator first =
+          day.getByRole(AriaRole.LISTITEM).filter(of("8 drops")).first().getByRole(AriaRole.BUTTON);
+      first.click();
+      page.getByLabel("Why then (if you like)").fill("forgot to tick it");
+      wren.expectAccessible();
+      wren.button("It was given").click();
+      assertThat(day).containsText("forgot to tick it");
+
+      first.click();
+      wren.button("Take the tick back").click();
+
+      assertThat(wren.region(NOW)).isVisible();
+    }
+  }
+
+  @Test
+  void aVisitBeginsTheCourseAndItsOrderInOneEntryAndTheCourseIsCorrected() {
+    try (Person wren = withDog(Person.atDesk(), "")) {
+      Page page = wren.page();
+      page.navigate("/dogs/" + dog + "/visit");
+      page.getByText("clean it …").first().click();
+      page.getByLabel("The vet gave medicine: begin its course with this visit").click();
+      wren.button("Save").click();
+      assertThat(page.getByText("What is it called?")).isVisible();
+      page.getByLabel("As it stands on the label").fill("5 drops AU bid for 5 days");
+      wren.button("Understand it").click();
+      assertThat(page.getByText("both ears").first()).isVisible();
+      page.getByLabel("What it is called").fill("Tide drops");
+      wren.expectAccessible();
+      wren.button("Save").click();
+      wren.heading("Fen: visits to the vet").waitFor();
+
+      page.navigate("/dogs/" + dog + "/courses");
+      assertThat(wren.region("Tide drops")).containsText("5 drops");
+      wren.link("Correct it").click();
+      page.getByLabel("What it is called").fill("Tide drops, large");
+      page.getByText("every … days").click();
+      page.getByLabel("Every … days").fill("2");
+      wren.button("Save").click();
+
+      assertThat(wren.region("Tide drops, large")).isVisible();
+      assertThat(household.calendar()).contains("Fen: clean left ear").contains("Fen: 5 drops");
+    }
+  }
+
+  @Test
+  void aSlipInADietTrialIsOneTapAndCostsFourteenDays() {
+    try (Person wren = withDog(Person.withPhone(), "")) {
+      Page page = wren.page();
+      page.navigate("/dogs/" + dog + "/trial");
+      page.getByLabel("Fed so far").fill("chicken, rice");
+      page.getByLabel("The new protein").fill("duck");
+      page.getByLabel("The new starch").fill("millet");
+      wren.expectAccessible();
+      wren.button("Begin it").click();
+      assertThat(wren.region("Diet trial: duck and millet")).containsText("1 of 56 clean days");
+      page.navigate("/doses");
+
+      wren.button("Fen ate something else").click();
+
+      assertThat(wren.region("Fen: diet trial")).containsText("0 of 56 clean days");
+      page.navigate("/dogs/" + dog + "/courses");
+      assertThat(wren.region("Diet trial: duck and millet")).containsText("It alone cost 14 days");
+      wren.expectAccessible();
+    }
+  }
+
+  /** Doses at 8 and at 20; the phone's clock and the server's are put to those hours. */
+  @Test
+  void aDayOfMarramsCourseIsCarriedThroughWithTheServerStoppedForHalfOfIt() {
+    LocalDate today = LocalDate.now(LONDON);
+    Instant morning = today.atTime(8, 5).atZone(LONDON).toInstant();
+    Demo.Server server = RunningDemo.serverAt(morning);
+    try (Person warden = Person.withPhone(server.address())) {
+      Page page = warden.page();
+      page.clock().install(new Clock.InstallOptions().setTime(morning.toEpochMilli()));
+      warden.signInAsWarden();
+      page.navigate("/doses");
+      Locator day = warden.region("Today, all dogs");
+      warden.button("Given: Marram, left ear").click();
+      assertThat(day.getByRole(AriaRole.LISTITEM).filter(of("08:00"))).containsText("given");
+      warden.expectsNoNetwork();
+      server.stop();
+
+      page.clock().fastForward("11:50:00");
+      assertThat(warden.region("Now: Marram, left ear")).containsText("On time until 23:00");
+      warden.button("Given: Marram, left ear").click();
+      assertThat(day.getByRole(AriaRole.LISTITEM).filter(of("20:00")))
+          .containsText("kept on this device");
+      server = RunningDemo.serverAt(today.atTime(20, 10).atZone(LONDON).toInstant());
+      page.clock().fastForward("10:00");
+
+      assertThat(day.getByRole(AriaRole.LISTITEM).filter(of("20:00"))).containsText("19:55");
+      assertThat(day.getByRole(AriaRole.LISTITEM).filter(of("20:00")))
+          .not()
+          .containsText("kept on this device");
+      page.reload();
+      assertThat(day.getByRole(AriaRole.LISTITEM).filter(of("20:00"))).containsText("given");
+    } finally {
+      server.close();
+    }
+  }
+
+  private static Locator.FilterOptions of(String time) {
+    return new Locator.FilterOptions().setHasText(time);
   }
 }

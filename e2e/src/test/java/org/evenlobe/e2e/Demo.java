@@ -99,7 +99,7 @@ final class Demo implements AutoCloseable {
   }
 
   /** A second server process behind the same database, as behind any load balancer. */
-  static Server another(Path state, int port) {
+  static Server another(Path state, int port, Map<String, String> environment) {
     ProcessBuilder builder =
         new ProcessBuilder(
             Path.of(System.getProperty("java.home"), "bin", "java").toString(),
@@ -112,6 +112,7 @@ final class Demo implements AutoCloseable {
       builder.environment().put(pair[0], pair[1]);
     }
     builder.environment().put("PORT", Integer.toString(port));
+    builder.environment().putAll(environment);
     builder.redirectErrorStream(true).redirectOutput(ProcessBuilder.Redirect.DISCARD);
     try {
       return new Server(builder.start(), "http://127.0.0.1:" + port);
@@ -122,13 +123,24 @@ final class Demo implements AutoCloseable {
 
   /** A server process of its own. */
   record Server(Process process, String address) implements AutoCloseable {
+    /** Ends it, and waits until its port is free. */
+    void stop() {
+      process.destroy();
+      try {
+        process.waitFor(60, TimeUnit.SECONDS);
+      } catch (InterruptedException e) {
+        Thread.currentThread().interrupt();
+      }
+    }
+
     @Override
     public void close() {
       process.destroy();
     }
   }
 
-  private static String output(String script, Path state, String... more) {
+  /** What another script of the project's says. */
+  static String output(String script, Path state, String... more) {
     List<String> command = new ArrayList<>(List.of(PROJECT.resolve(script).toString()));
     command.addAll(List.of(more));
     ProcessBuilder builder = new ProcessBuilder(command);

@@ -129,6 +129,27 @@ final class Household {
                 more));
   }
 
+  /** The same for so many days, or for as many as the label says at most. */
+  void range(UUID dog, int days, int mostDays) {
+    LocalTime due = LocalTime.now(LONDON).withSecond(0).withNano(0);
+    LocalTime first = due.isBefore(LocalTime.NOON) ? due : due.minusHours(12);
+    put(
+        "/courses/" + UUID.randomUUID(),
+        """
+        {"dogId": "%s", "at": "%s", "zone": "Europe/London", "what": "Marsh drops",
+         "kind": "DROPS", "ears": ["RIGHT"], "startsOn": "%s",
+         "phases": [{"least": 8, "unit": "DROP", "times": ["%s", "%s"], "days": %d,
+                     "mostDays": %d}]}"""
+            .formatted(
+                dog,
+                Instant.now().minusSeconds(120),
+                LocalDate.now(LONDON),
+                first,
+                first.plusHours(12),
+                days,
+                mostDays));
+  }
+
   /** The right ear wiped just now. */
   void wipeRightNow(UUID dog) {
     put(

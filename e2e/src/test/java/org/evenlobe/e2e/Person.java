@@ -41,6 +41,11 @@ final class Person implements AutoCloseable {
     return new Person(390, 844, RunningDemo.demo().address());
   }
 
+  /** With a phone, with another server process. */
+  static Person withPhone(String address) {
+    return new Person(390, 844, address);
+  }
+
   private Person(int width, int height, String address) {
     context =
         RunningDemo.browser()
@@ -58,7 +63,12 @@ final class Person implements AutoCloseable {
         message -> {
           // a refusal that the page shows in words is no fault of the page
           boolean refusal = message.text().contains("status of 4");
-          boolean cut = noNetwork && message.text().contains("ERR_INTERNET_DISCONNECTED");
+          boolean cut =
+              noNetwork
+                  && message
+                      .text()
+                      .matches(
+                          ".*ERR_(INTERNET_DISCONNECTED|CONNECTION_REFUSED|CONNECTION_RESET|EMPTY_RESPONSE|SOCKET_NOT_CONNECTED|CONNECTION_CLOSED).*");
           if ("error".equals(message.type()) && !refusal && !cut) {
             problems.add(message.text());
           }
@@ -156,7 +166,22 @@ final class Person implements AutoCloseable {
 
   /** Axe finds nothing on the page as it is. */
   void expectAccessible() {
-    assertThat(new AxeBuilder(page).analyze().getViolations())
+    expectNothing(new AxeBuilder(page));
+  }
+
+  /** Its words stand out in the dark theme, too; the page stays in the light one. */
+  void expectReadableInTheDark() {
+    scheme("dark");
+    expectNothing(new AxeBuilder(page).withRules(List.of("color-contrast")));
+    scheme("light");
+  }
+
+  private void scheme(String name) {
+    page.evaluate("name => document.documentElement.setAttribute('data-scheme', name)", name);
+  }
+
+  private void expectNothing(AxeBuilder axe) {
+    assertThat(axe.analyze().getViolations())
         .extracting(rule -> rule.getId() + " at " + rule.getNodes().get(0).getHtml())
         .as(page.url())
         .isEmpty();

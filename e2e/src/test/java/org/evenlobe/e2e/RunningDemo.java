@@ -7,6 +7,7 @@ import java.net.http.HttpClient;
 import java.net.http.HttpRequest;
 import java.net.http.HttpResponse;
 import java.nio.file.Path;
+import java.time.Instant;
 import java.util.Map;
 import java.util.concurrent.locks.LockSupport;
 import org.junit.jupiter.api.extension.BeforeAllCallback;
@@ -39,7 +40,15 @@ public final class RunningDemo implements BeforeAllCallback {
 
   /** A second server process behind the demo's database. */
   static Demo.Server anotherServer() {
-    return Demo.another(STATE.resolve("demo"), 8545);
+    return Demo.another(STATE.resolve("demo"), 8545, Map.of());
+  }
+
+  /** One whose clock stands still at that instant. */
+  static Demo.Server serverAt(Instant now) {
+    Demo.Server server =
+        Demo.another(STATE.resolve("demo"), 8546, Map.of("EVENLOBE_NOW", now.toString()));
+    await(server.address());
+    return server;
   }
 
   /** Stops or starts the demo's database under its server. */

@@ -14,8 +14,16 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.security.KeyStore;
 import java.security.cert.CertificateFactory;
+import java.time.ZoneId;
+import java.time.ZonedDateTime;
+import java.time.temporal.ChronoUnit;
+import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import java.util.UUID;
+import java.util.concurrent.locks.LockSupport;
+import java.util.regex.MatchResult;
+import java.util.regex.Pattern;
 import javax.net.ssl.SSLContext;
 import javax.net.ssl.SSLHandshakeException;
 import javax.net.ssl.TrustManagerFactory;
@@ -42,12 +50,81 @@ class StartIT {
     Demo.script("bin/database", STATE.resolve("home"), "destroy");
   }
 
+  /** A mail that takes a moment, and a process that is missed soon. */
+  private static final Map<String, String> SLOW_MAIL =
+      Map.of(
+          "PORT",
+          "8560",
+          "PG_FAST",
+          "1",
+          "EVENLOBE_MAIL_TAKES",
+          "60ms",
+          "EVENLOBE_JOBS_POLL",
+          "500ms",
+          "EVENLOBE_JOBS_HEARTBEAT",
+          "1s");
+
+  private static final int MAILS = 200;
+  private static final int MOST_TRIES = 600;
+
+  /** Wants a mail for each dose, of which there are 200 in a minute or two. */
+  private static void remind(ApiClient client, String dog) {
+    String household = "/api/households/" + client.household();
+    ZonedDateTime due =
+        ZonedDateTime.now(ZoneId.of("Europe/London"))
+            .plusSeconds(80)
+            .truncatedTo(ChronoUnit.MINUTES);
+    APIResponse wished =
+        client.put(
+            household + "/reminders",
+            "{\"byMail\": true, \"doses\": true, \"dailyAt\": \"%tR\"}"
+                .formatted(due.minusHours(2)));
+    assertThat(wished.status()).as(wished.text()).isEqualTo(204);
+    String id = dog.substring(dog.lastIndexOf('/') + 1);
+    for (int n = 0; n < MAILS; n++) {
+      APIResponse course =
+          client.put(
+              household + "/courses/" + UUID.randomUUID(),
+              """
+              {"dogId": "%s", "at": "%s", "zone": "Europe/London", "what": "Tablet %d",
+               "kind": "TABLET", "ears": [], "startsOn": "%s",
+               "phases": [{"least": 1, "unit": "TABLET", "times": ["%tR"], "days": 2}]}"""
+                  .formatted(id, due.minusMinutes(3).toInstant(), n, due.toLocalDate(), due));
+      assertThat(course.status()).as(course.text()).isEqualTo(200);
+    }
+  }
+
+  /** Which of the 200 were sent; the same twice counts twice. */
+  private static List<String> sent() {
+    String told =
+        Demo.output(
+            "bin/database",
+            STATE.resolve("home"),
+            "admin",
+            "-Atc",
+            "select body from simulated_mail order by sent_at");
+    return Pattern.compile("Tablet [0-9]+")
+        .matcher(told)
+        .results()
+        .map(MatchResult::group)
+        .toList();
+  }
+
+  private static List<String> sentAtLeast(int many) {
+    List<String> sent = sent();
+    for (int tries = 0; tries < MOST_TRIES && Set.copyOf(sent).size() < many; tries++) {
+      LockSupport.parkNanos(200_000_000);
+      sent = sent();
+    }
+    return sent;
+  }
+
   @Test
-  void whatWasAnsweredIsThereAfterTheServerWasKilled() throws Exception {
+  void whatWasAnsweredIsThereAndWhatWasBeingSentIsSentAfterTheServerWasKilled() throws Exception {
     String email = UUID.randomUUID() + "@test.example";
     String dog;
     ApiClient client;
-    try (Demo first = Demo.start("bin/start", STATE, PORT, "--fresh")) {
+    try (Demo first = Demo.start("bin/start", STATE, SLOW_MAIL, "--fresh")) {
       client = new ApiClient(playwright, first.address());
       client.register(email);
       client.signIn(email);
@@ -55,12 +132,24 @@ class StartIT {
       ProcessHandle server = ProcessHandle.of(first.serverPid("home")).orElseThrow();
 
       APIResponse saved = client.putDog(dog);
+      remind(client, dog);
       server.destroyForcibly();
 
       assertThat(saved.status()).isEqualTo(200);
       server.onExit().get();
       RunningDemo.await(first.address());
       assertThat(client.get(dog)).as("started again by itself").contains("\"Fen\"");
+
+      List<String> before = sentAtLeast(10);
+      ProcessHandle sending = ProcessHandle.of(first.serverPid("home")).orElseThrow();
+      sending.destroyForcibly();
+      sending.onExit().get();
+      assertThat(before).as("it is killed in the middle").hasSizeLessThan(MAILS);
+
+      List<String> all = sentAtLeast(MAILS);
+      assertThat(Set.copyOf(all)).as("each at least once").hasSize(MAILS);
+      // again only what the killed process had in its hands
+      assertThat(all).hasSizeLessThanOrEqualTo(MAILS + 8);
     }
     try (Demo second = Demo.start("bin/start", STATE, PORT)) {
       assertThat(client.get(dog)).contains("\"Fen\"");

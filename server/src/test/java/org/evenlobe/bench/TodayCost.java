@@ -1,17 +1,6 @@
 package org.evenlobe.bench;
 
-import com.sun.net.httpserver.HttpServer;
 import java.io.IOException;
-import java.net.InetAddress;
-import java.net.InetSocketAddress;
-import java.net.URI;
-import java.net.http.HttpClient;
-import java.net.http.HttpRequest;
-import java.net.http.HttpResponse;
-import java.sql.Connection;
-import java.sql.PreparedStatement;
-import java.sql.ResultSet;
-import java.sql.SQLException;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.time.ZoneId;
@@ -20,8 +9,6 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.SplittableRandom;
 import java.util.UUID;
-import javax.sql.DataSource;
-import net.ttddyy.dsproxy.proxy.ParameterSetOperation;
 import org.evenlobe.core.record.DischargeKind;
 import org.evenlobe.core.record.Grade;
 import org.evenlobe.core.record.Odour;
@@ -54,13 +41,10 @@ final class TodayCost {
   private static final int YEARS = 5;
   private static final int EVERY_DAYS = 14;
   private static final int CHECKED_EVERY_DAYS = 7;
-  private static final int WARM_UP = 60;
-  private static final int PAIRS = 60;
 
   private final Caller owner = Caller.newOwner();
   private final List<UUID> dogs = new ArrayList<>();
   private String seen = "";
-  private final HttpClient client = HttpClient.newHttpClient();
 
   /**
    * Milliseconds, medians.
@@ -93,58 +77,39 @@ final class TodayCost {
     forget();
     List<Sent> sent = StatementCount.sentDuring(() -> owner.get(today));
     int kept = StatementCount.during(() -> owner.get(today));
-    HttpServer bare = bare(sent, bytes);
-    try {
-      URI bareUri = URI.create("http://127.0.0.1:" + bare.getAddress().getPort() + "/");
+    try (BareEndpoint bare = new BareEndpoint(sent, bytes)) {
       List<List<Double>> times =
-          alternating(
+          InTurn.times(
               List.of(
-                  new Measured(() -> {}, () -> get(bareUri)),
-                  new Measured(this::forget, () -> owner.get(today)),
-                  new Measured(this::change, () -> owner.get(today)),
-                  new Measured(() -> {}, () -> owner.get(today)),
-                  new Measured(
+                  new InTurn.Measured(() -> {}, bare::get),
+                  new InTurn.Measured(this::forget, () -> owner.get(today)),
+                  new InTurn.Measured(this::change, () -> owner.get(today)),
+                  new InTurn.Measured(() -> {}, () -> owner.get(today)),
+                  new InTurn.Measured(
                       () -> seen = tag(),
                       () -> owner.send(owner.request(today).header("If-None-Match", seen)))));
       String page = owner.at("/dogs/" + dogs.get(0));
       double alone =
-          median(alternating(List.of(new Measured(this::change, () -> owner.get(page)))).get(0));
+          InTurn.median(
+              InTurn.times(List.of(new InTurn.Measured(this::change, () -> owner.get(page))))
+                  .get(0));
       limit();
       double limited =
-          median(alternating(List.of(new Measured(this::change, () -> owner.get(page)))).get(0));
+          InTurn.median(
+              InTurn.times(List.of(new InTurn.Measured(this::change, () -> owner.get(page))))
+                  .get(0));
       return new Figures(
-          median(times.get(0)),
-          median(times.get(1)),
-          median(times.get(2)),
-          median(times.get(3)),
-          median(times.get(4)),
+          InTurn.median(times.get(0)),
+          InTurn.median(times.get(1)),
+          InTurn.median(times.get(2)),
+          InTurn.median(times.get(3)),
+          InTurn.median(times.get(4)),
           alone,
           limited,
           bytes.length / 1000,
           StatementCount.withoutSessions(sent),
           kept);
-    } finally {
-      bare.stop(0);
     }
-  }
-
-  /** What is done before, and what is timed. */
-  private record Measured(Runnable before, Runnable work) {}
-
-  /** One after the other in turn, so that what else the machine does meets all alike. */
-  private static List<List<Double>> alternating(List<Measured> all) {
-    List<List<Double>> times =
-        all.stream().map(one -> (List<Double>) new ArrayList<Double>()).toList();
-    for (int i = 0; i < WARM_UP + PAIRS; i++) {
-      for (int at = 0; at < all.size(); at++) {
-        all.get(at).before().run();
-        double took = millis(all.get(at).work());
-        if (i >= WARM_UP) {
-          times.get(at).add(took);
-        }
-      }
-    }
-    return times;
   }
 
   private void forget() {
@@ -247,71 +212,5 @@ final class TodayCost {
   private static EarCleaningRequest ear(SplittableRandom random) {
     return EarCleaningRequest.of(
         org.evenlobe.core.record.CleaningMethod.FILL, random.nextInt(0, 5));
-  }
-
-  private static HttpServer bare(List<Sent> statements, byte[] bytes) throws IOException {
-    DataSource source = RunningServer.bean(DataSource.class);
-    HttpServer server =
-        HttpServer.create(new InetSocketAddress(InetAddress.getLoopbackAddress(), 0), 0);
-    server.createContext(
-        "/",
-        exchange -> {
-          try (Connection connection = source.getConnection()) {
-            connection.setAutoCommit(false);
-            for (Sent statement : statements) {
-              run(connection, statement);
-            }
-            connection.commit();
-          } catch (SQLException | ReflectiveOperationException e) {
-            throw new IOException(e);
-          }
-          exchange.sendResponseHeaders(200, bytes.length);
-          try (exchange) {
-            exchange.getResponseBody().write(bytes);
-          }
-        });
-    server.start();
-    return server;
-  }
-
-  private static void run(Connection connection, Sent statement)
-      throws SQLException, ReflectiveOperationException {
-    try (PreparedStatement prepared = connection.prepareStatement(statement.sql())) {
-      for (ParameterSetOperation parameter : statement.parameters()) {
-        parameter.getMethod().invoke(prepared, parameter.getArgs());
-      }
-      if (prepared.execute()) {
-        try (ResultSet rows = prepared.getResultSet()) {
-          int columns = rows.getMetaData().getColumnCount();
-          while (rows.next()) {
-            for (int column = 1; column <= columns; column++) {
-              rows.getObject(column);
-            }
-          }
-        }
-      }
-    }
-  }
-
-  private void get(URI uri) {
-    try {
-      client.send(
-          HttpRequest.newBuilder(uri).build(),
-          HttpResponse.BodyHandlers.ofString(java.nio.charset.StandardCharsets.UTF_8));
-    } catch (IOException e) {
-      throw new java.io.UncheckedIOException(e);
-    } catch (InterruptedException e) {
-      Thread.currentThread().interrupt();
-    }
-  }
-
-  private static double millis(Runnable work) {
-    long start = System.nanoTime();
-    work.run();
-    return (System.nanoTime() - start) / 1e6;
-  }
-
-  private static double median(List<Double> values) {
-    return values.stream().sorted().toList().get(values.size() / 2);
   }
 }

@@ -194,15 +194,50 @@ public final class Samples {
               dog,
               then,
               ", \"courseId\": \"%s\", \"ears\": [\"RIGHT\"], \"given\": true"
-                  .formatted(UUID.nameUUIDFromBytes("courses".getBytes(StandardCharsets.UTF_8))));
+                  .formatted(idOf("courses")));
       case "course-ends" ->
           said(
               dog,
               then,
-              ", \"courseId\": \"%s\", \"cause\": \"FINISHED\""
-                  .formatted(UUID.nameUUIDFromBytes("courses".getBytes(StandardCharsets.UTF_8))));
+              ", \"courseId\": \"%s\", \"cause\": \"FINISHED\"".formatted(idOf("courses")));
+      case "own-courses" ->
+          said(
+              dog,
+              then,
+              ", \"what\": \"Oil drops\", \"ears\": [\"LEFT\"], \"howOften\": {\"timesADay\": 1},"
+                  + " \"from\": \"2026-01-01\"");
+      case "diet-trials" -> dietTrial(dog, then, "2026-01-01", "");
+      case "diet-slips" -> said(dog, then, ", \"trialId\": \"%s\"".formatted(idOf("diet-trials")));
+      case "diet-steps" ->
+          said(
+              dog,
+              then,
+              ", \"trialId\": \"%s\", \"news\": \"GIVEN_UP\"".formatted(idOf("diet-trials")));
       default -> throw new IllegalArgumentException("there is no sample of " + kind);
     };
+  }
+
+  /** One mail a day at half past seven, and each dose at its time. */
+  public static final String REMINDERS =
+      "{\"byMail\": true, \"doses\": true, \"dailyAt\": \"07:30\", \"quietFrom\": \"22:00\","
+          + " \"quietUntil\": \"06:30\"}";
+
+  /** A teaspoon of fish oil with 800 mg in it. */
+  public static final String OIL =
+      "{\"source\": \"FISH\", \"per\": \"TEASPOON\", \"epa\": 500, \"dha\": 300, \"amount\": 1,"
+          + " \"by\": \"TEASPOON\"}";
+
+  private static UUID idOf(String kind) {
+    return UUID.nameUUIDFromBytes(kind.getBytes(StandardCharsets.UTF_8));
+  }
+
+  /** Eight weeks of duck and millet. */
+  public static String dietTrial(UUID dog, Instant at, String startsOn, String more) {
+    return said(
+        dog,
+        at,
+        ", \"protein\": \"duck\", \"starch\": \"millet\", \"foodsSoFar\": [\"chicken and"
+            + " rice\"], \"allowed\": [], \"startsOn\": \"%s\"%s".formatted(startsOn, more));
   }
 
   /** 8 drops into the right ear at 8 and at 20, for 7 days. */

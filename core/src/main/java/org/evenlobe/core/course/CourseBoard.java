@@ -87,10 +87,10 @@ public record CourseBoard(
             .findFirst()
             .map(dose -> GivingStep.of(run.course().kind(), dose.dose().amount()))
             .orElse(List.of()),
-        reasons(run, over));
+        reasons(run, over, dog));
   }
 
-  private static List<Reason> reasons(CourseRun run, boolean over) {
+  private static List<Reason> reasons(CourseRun run, boolean over, DogRecord dog) {
     if (run.wasStoppedEarly()) {
       return List.of(
           Reason.of(
@@ -98,12 +98,21 @@ public record CourseBoard(
               "Stopped before its last dose: free of symptoms is not cured. Check the ear every 3"
                   + " days for 2 weeks."));
     }
-    return over && run.course().recheck().isEmpty()
+    if (run.course().isOpen() && run.end().isEmpty()) {
+      return run.course().recheck().isPresent()
+          ? List.of()
+          : List.of(
+              Reason.of(
+                  Rule.COURSE_RECHECK,
+                  "It goes on until it is clear, and only a recheck tells that: ask your vet when to"
+                      + " come."));
+    }
+    return over && Recheck.of(run.course(), dog).filter(one -> !one.isDone()).isPresent()
         ? List.of(
             Reason.of(
                 Rule.COURSE_RECHECK,
-                "The last dose is past and no recheck is noted: an infection that only looks gone"
-                    + " comes back. Ask your vet when to come."))
+                "The last dose is past and no recheck is on record: an infection that only looks"
+                    + " gone comes back. Have the ear looked at."))
         : List.of();
   }
 }

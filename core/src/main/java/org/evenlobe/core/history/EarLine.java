@@ -398,9 +398,30 @@ final class EarLine {
         deaf);
   }
 
-  /** A course is over. */
-  void take(CourseEnd end) {
+  /** Whether a course went into it. */
+  boolean isUnder(UUID course) {
+    return medicine.knows(course);
+  }
+
+  /**
+   * A course is over.
+   *
+   * @param harm whether it did harm in either ear: that holds both, as URGENT does (rule
+   *     COURSE_REACTION)
+   */
+  void take(CourseEnd end, boolean harm) {
+    boolean here = medicine.knows(end.course());
     medicine.end(end.course(), end.day());
+    if (harm) {
+      Verdict verdict = here ? Verdict.URGENT : Verdict.LEAVE;
+      forTheVet.add(end.day());
+      holds.restless();
+      holds.take(verdict, verdict, true, end.day(), end.id());
+      if (here) {
+        eardrum.severe(end.day());
+        severeOn = Optional.of(end.day());
+      }
+    }
   }
 
   /** A vet said to go on with an order of the other ear, by which both were held. */

@@ -80,8 +80,11 @@ final class Fold {
     } else if (fact instanceof Course course) {
       course.ears().forEach(ear -> lines.get(ear).take(course));
     } else if (fact instanceof CourseEnd end) {
-      lines.right().take(end);
-      lines.left().take(end);
+      boolean harm =
+          end.cause().isHarm()
+              && (lines.right().isUnder(end.course()) || lines.left().isUnder(end.course()));
+      lines.right().take(end, harm);
+      lines.left().take(end, harm);
     }
   }
 

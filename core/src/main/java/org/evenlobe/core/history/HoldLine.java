@@ -172,7 +172,7 @@ final class HoldLine {
           byVetOnly(
               Hold.Cause.URGENT,
               urgent.get(),
-              "A check said that a vet must see the dog; the %s is held.",
+              "What was seen says that a vet must see the dog; the %s is held.",
               "Only a vet's word lifts the hold."));
     }
     return stopped.map(opened -> byStop(opened, torn.isPresent()));

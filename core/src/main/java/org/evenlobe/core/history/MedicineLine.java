@@ -78,6 +78,11 @@ final class MedicineLine {
         course, (id, span) -> new Span(span.from(), Figures.earlier(span.until(), day)));
   }
 
+  /** Whether a course went into this ear. */
+  boolean knows(UUID course) {
+    return spans.containsKey(course);
+  }
+
   /** Whether it is in the ear on a day. */
   boolean isIn(LocalDate day) {
     return !spans.isEmpty()

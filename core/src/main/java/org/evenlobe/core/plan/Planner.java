@@ -8,6 +8,7 @@ import java.util.Optional;
 import java.util.stream.Stream;
 import org.evenlobe.core.check.Hold;
 import org.evenlobe.core.check.Verdict;
+import org.evenlobe.core.course.UnderCourse;
 import org.evenlobe.core.ear.BreedCatalogue;
 import org.evenlobe.core.ear.EarLoading;
 import org.evenlobe.core.ear.LoadFactor;
@@ -23,7 +24,9 @@ import org.evenlobe.core.plan.learn.LearnedInterval;
 import org.evenlobe.core.plan.learn.StartingInterval;
 import org.evenlobe.core.plan.look.CareSchedule;
 import org.evenlobe.core.plan.look.CheckSchedule;
+import org.evenlobe.core.plan.look.DietSchedule;
 import org.evenlobe.core.plan.look.SeedSchedule;
+import org.evenlobe.core.plan.look.TalkSchedule;
 import org.evenlobe.core.plan.look.VisitSchedule;
 import org.evenlobe.core.plan.look.WatchSchedule;
 import org.evenlobe.core.plan.situation.Situation;
@@ -110,6 +113,8 @@ public final class Planner {
                 OrderSchedule.items(now, ears),
                 CleaningSchedule.items(now, ears, nextCheck),
                 HairSchedule.items(now),
+                DietSchedule.items(now),
+                TalkSchedule.items(now, visits),
                 PracticeSchedule.items(now))
             .flatMap(List::stream)
             .map(item -> pinned(now, item))
@@ -190,6 +195,7 @@ public final class Planner {
     Rhythm preferred = Rhythm.bySchool(learned, now.preferences());
     Rhythm bySchool = allows ? preferred : Rhythm.notYet(preferred, now.trust());
     Optional<VetOrder> order = history.order(side);
+    Optional<UnderCourse> course = UnderCourse.of(now.dog(), side, now.today());
     Optional<EarLook> look = history.latest().map(check -> look(history, check, side, checkIsDue));
     Optional<Hold> hold = history.holds().get(side);
     Optional<LastCleaned> last =
@@ -197,11 +203,12 @@ public final class Planner {
     EarPlan plan =
         new EarPlan(
             learned,
-            Rhythm.of(bySchool, order, hold),
+            Rhythm.of(bySchool, order, course, hold),
             last.map(LastCleaned::day),
             look,
             hold,
             order,
+            course,
             history.eardrum(side),
             history.mayGoIn().get(side),
             advice(side, tooSoon, history));

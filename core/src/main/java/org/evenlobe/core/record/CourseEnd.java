@@ -40,6 +40,11 @@ public record CourseEnd(UUID id, Moment moment, UUID course, Cause cause, Option
     public String words() {
       return words;
     }
+
+    /** Whether the medicine has done harm: a vet is to see the dog today. */
+    public boolean isHarm() {
+      return this == REACTION || this == HURTS;
+    }
   }
 
   public CourseEnd {

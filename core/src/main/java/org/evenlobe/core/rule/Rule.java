@@ -71,6 +71,9 @@ public enum Rule {
   CHECK_HOLD("Hold", Source.ownValue("STOP and URGENT close an ear until it is known to be well")),
   CHECK_PATTERN("What a vet may look for", Source.ownValue("signs that fit less signs against")),
   TREND_FLARE("Flare", Source.ownValue("one bad check, or two that ask for caution")),
+  TREND_CHANGE(
+      "Did it change",
+      Source.ownValue("medians before and after, bootstrap interval of 90 % with a fixed seed")),
   TREND_BASELINE("What is normal", Source.ownValue("the middle of the last 8 quiet checks")),
   CLEAN_METHOD(
       "How it is cleaned",
@@ -194,6 +197,28 @@ public enum Rule {
   PLAN_DATE("The date", Source.ownValue("the last cleaning and the interval in force")),
   PLAN_WINDOW("The window", Source.ownValue("a fifth of the interval either way, a day at least")),
   PLAN_TOGETHER("Both ears together", Source.ownValue("one handling instead of two")),
+  OWN_COURSE("On your own", Source.ownValue("the vet must know what went in; STOP ends it")),
+  OWN_OMEGA(
+      "EPA and DHA a day",
+      Source.published(
+          "Bauer, 2011: 125 mg per kg to the power of 0.75 for itchy skin; National Research Council,"
+              + " 2006: 370 mg per kg to the power of 0.75 as the safe upper limit")),
+  DIET_DAYS("Clean days", Source.ownValue("a slip and the 13 days after it do not count as clean")),
+  DIET_LENGTH(
+      "How long a diet trial is", Source.ownValue("two schools: 30 to 60 days, or 8 to 12 weeks")),
+  DIET_NEW("New food", Source.ownValue("what was fed before cannot be ruled out")),
+  DIET_REJOIN("The old food back", Source.ownValue("14 days: worse again, or not")),
+  DIET_COMPARED(
+      "Against the time before", Source.ownValue("the same length before the trial began")),
+  COURSE_CLEANS(
+      "Cleanings of a course",
+      Source.ownValue("from its start to its last dose they follow the course, not the plan")),
+  COURSE_REACTION(
+      "A reaction to medicine",
+      Source.ownValue("redder, more painful, deaf or unsteady after a dose: as URGENT")),
+  CAUSE_TALK(
+      "A talk about the cause",
+      Source.ownValue("two flares within 12 months have a cause behind them, most often allergy")),
   COURSE_DOSES("The doses", Source.ownValue("so many days at so many a day, in local time")),
   COURSE_ON_TIME(
       "On time",

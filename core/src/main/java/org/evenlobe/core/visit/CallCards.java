@@ -6,6 +6,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import java.util.Set;
 import java.util.function.Function;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
@@ -13,16 +14,22 @@ import org.evenlobe.core.check.CheckVerdict;
 import org.evenlobe.core.check.EarVerdict;
 import org.evenlobe.core.check.EardrumKnown;
 import org.evenlobe.core.check.Verdict;
+import org.evenlobe.core.course.DoseSchedule;
 import org.evenlobe.core.history.AssessedCheck;
 import org.evenlobe.core.history.DogHistory;
 import org.evenlobe.core.measure.EarPair;
 import org.evenlobe.core.measure.Side;
 import org.evenlobe.core.record.Allergy;
 import org.evenlobe.core.record.CleaningRecord;
+import org.evenlobe.core.record.Course;
+import org.evenlobe.core.record.CourseEnd;
+import org.evenlobe.core.record.DietTrial;
 import org.evenlobe.core.record.DogProfile;
 import org.evenlobe.core.record.DogRecord;
+import org.evenlobe.core.record.OwnCourse;
 import org.evenlobe.core.record.Reaction;
 import org.evenlobe.core.rule.Figures;
+import org.evenlobe.core.trial.DietTrialNow;
 
 /**
  * Writes the card of what to tell a vet on the phone: who the dog is, what was found and since
@@ -66,6 +73,7 @@ public final class CallCards {
     cards.since();
     cards.lumps();
     cards.wentIn();
+    cards.given();
     cards.known();
     cards.reactions(names);
     cards.ask();
@@ -185,6 +193,61 @@ public final class CallCards {
                               ago(cleaning.day()),
                               cleaning.ears().get(side).orElseThrow().method().words())));
     }
+  }
+
+  /** What is given by a vet's word and on their own: the vet must know what went in. */
+  private void given() {
+    LocalDate lately = today.minusDays(LATELY_DAYS);
+    for (Course course : dog.all(Course.class)) {
+      Optional<CourseEnd> end =
+          dog.all(CourseEnd.class).stream()
+              .filter(one -> one.course().equals(course.id()) && one.isBy(today))
+              .findFirst();
+      Optional<LocalDate> last = end.map(CourseEnd::day).or(() -> DoseSchedule.lastDay(course));
+      if (!course.startsOn().isAfter(today) && !last.filter(lately::isAfter).isPresent()) {
+        String ended =
+            end.map(one -> ", ended %s: %s".formatted(Figures.date(one.day()), one.cause().words()))
+                .or(() -> last.map(day -> ", until " + Figures.date(day)))
+                .orElse("");
+        say(
+            "Medicine",
+            "%s%s, from %s%s"
+                .formatted(
+                    course.what(), ears(course.ears()), Figures.date(course.startsOn()), ended));
+      }
+    }
+    for (OwnCourse own : dog.all(OwnCourse.class)) {
+      if (!own.from().isAfter(today) && !own.to().filter(lately::isAfter).isPresent()) {
+        say(
+            "On their own",
+            "%s%s, %s, from %s%s"
+                .formatted(
+                    own.what(),
+                    ears(own.ears()),
+                    own.howOften().words(),
+                    Figures.date(own.from()),
+                    own.to().map(day -> ", until " + Figures.date(day)).orElse("")));
+      }
+    }
+    dog.all(DietTrial.class).stream()
+        .map(trial -> DietTrialNow.of(trial, history))
+        .filter(trial -> trial.stage().isOpen() && !trial.trial().startsOn().isAfter(today))
+        .forEach(
+            trial ->
+                say(
+                    "Diet trial",
+                    "%s and %s only, from %s, %s"
+                        .formatted(
+                            trial.trial().protein(),
+                            trial.trial().starch(),
+                            Figures.date(trial.trial().startsOn()),
+                            trial.stage().words())));
+  }
+
+  private static String ears(Set<Side> ears) {
+    return ears.isEmpty()
+        ? ""
+        : ears.stream().map(Side::ear).collect(Collectors.joining(" and ", ", ", ""));
   }
 
   private void known() {

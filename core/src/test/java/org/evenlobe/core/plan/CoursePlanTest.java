@@ -25,7 +25,9 @@ import org.evenlobe.core.record.CoursePhase;
 import org.evenlobe.core.record.DogRecord;
 import org.evenlobe.core.record.DoseAmount;
 import org.evenlobe.core.record.DoseUnit;
+import org.evenlobe.core.record.EarVisit.EardrumSeen;
 import org.evenlobe.core.record.Giving;
+import org.evenlobe.core.record.HowOften;
 import org.evenlobe.core.record.MedicineKind;
 import org.evenlobe.core.record.Moment;
 import org.evenlobe.core.record.Preferences;
@@ -243,6 +245,130 @@ class CoursePlanTest {
 
   private static Verdict verdict(DogRecord dog, int today) {
     return DogHistory.of(dog, day(today)).verdictNow(Side.RIGHT);
+  }
+
+  private static Course cleaned(int startsOn, CleanBefore before) {
+    Course drops = course(startsOn, MedicineKind.DROPS);
+    return new Course(
+        drops.id(),
+        drops.moment(),
+        drops.what(),
+        drops.kind(),
+        drops.prescribedBy(),
+        drops.ears(),
+        drops.phases(),
+        drops.startsOn(),
+        0,
+        before,
+        Optional.empty(),
+        Optional.empty(),
+        Optional.empty(),
+        Optional.empty(),
+        Optional.empty());
+  }
+
+  /** The cleanings of the right ear up to a day, as "day hour". */
+  private static List<String> cleanings(DogRecord dog, int today, int until) {
+    return PLANNER.plan(dog, Preferences.DEFAULT, day(today)).cleanings().stream()
+        .filter(item -> item.ears().contains(Side.RIGHT))
+        .filter(item -> !item.window().best().isAfter(day(until)))
+        .map(
+            item ->
+                (item.window().best().toEpochDay() - day(0).toEpochDay())
+                    + item.hour().map(hour -> " " + hour).orElse(""))
+        .toList();
+  }
+
+  @Test
+  void itsCleaningsTakeThePlaceOfThePlannedOnesUpToItsLastDose() {
+    TestDog dog = new TestDog().cleaned(1, Side.RIGHT, Side.LEFT).quiet(10);
+    CleanBefore secondDay =
+        new CleanBefore(CleanBefore.Kind.SO_OFTEN, Optional.of(HowOften.everyDays(2)));
+
+    assertThat(cleanings(dog.record().plus(cleaned(10, secondDay)), 11, 17))
+        .containsExactly("12 08:00", "14 08:00", "16 08:00");
+    assertThat(
+            cleanings(
+                dog.record()
+                    .plus(
+                        cleaned(10, new CleanBefore(CleanBefore.Kind.EACH_DOSE, Optional.empty()))),
+                15,
+                17))
+        .containsExactly("15 08:00", "15 20:00", "16 08:00", "16 20:00");
+    // that says nothing of cleaning: none before its last dose on day 16, whatever was learned
+    assertThat(cleanings(under(dog, 10), 11, 16)).isEmpty();
+    assertThat(cleanings(under(dog, 10), 11, 60)).isNotEmpty();
+  }
+
+  @Test
+  void untilCleanIsOneADayUntilNothingComesOut() {
+    CleanBefore untilClean = new CleanBefore(CleanBefore.Kind.UNTIL_CLEAN, Optional.empty());
+    TestDog dirty = new TestDog().quiet(10).filled(11, 2, 2);
+    TestDog clean = new TestDog().quiet(10).filled(11, 0, 2);
+
+    assertThat(cleanings(dirty.record().plus(cleaned(10, untilClean)), 11, 16))
+        .containsExactly("12 08:00");
+    assertThat(cleanings(clean.record().plus(cleaned(10, untilClean)), 11, 16)).isEmpty();
+  }
+
+  @Test
+  void aCleaningOfTheDayIsNotAskedForAgain() {
+    CleanBefore daily =
+        new CleanBefore(CleanBefore.Kind.SO_OFTEN, Optional.of(HowOften.timesADay(1)));
+    TestDog dog = new TestDog().quiet(10).filled(11, 1, 1);
+
+    assertThat(cleanings(dog.record().plus(cleaned(10, daily)), 11, 13))
+        .containsExactly("12 08:00", "13 08:00");
+  }
+
+  @Test
+  void aRecheckIsPlannedInItsLastThreeDaysUntilAVetHasSeenTheDog() {
+    DogRecord dog = under(new TestDog().quiet(10), 10);
+
+    assertThat(days(dog, 11, PlanItem.Kind.VISIT, 60)).containsExactly(day(16));
+    assertThat(days(dog, 20, PlanItem.Kind.VISIT, 60)).containsExactly(day(16));
+    DogRecord seen =
+        under(
+            new TestDog()
+                .quiet(10)
+                .visit(15, TestDog.seen(EardrumSeen.INTACT), TestDog.seen(EardrumSeen.INTACT)),
+            10);
+    assertThat(days(seen, 16, PlanItem.Kind.VISIT, 60)).isEmpty();
+    assertThat(days(dog.plus(end(12, Cause.VET)), 13, PlanItem.Kind.VISIT, 60)).isEmpty();
+  }
+
+  @ParameterizedTest
+  @EnumSource(
+      value = Cause.class,
+      names = {"REACTION", "HURTS"})
+  void harmHoldsBothEarsAndIsForTheVetToday(Cause cause) {
+    DogRecord dog = under(new TestDog().quiet(10).quiet(11), 10).plus(end(12, cause));
+
+    DogHistory history = DogHistory.of(dog, day(13));
+    PlanItem visit =
+        PLANNER.plan(dog, Preferences.DEFAULT, day(13)).items().stream()
+            .filter(item -> item.kind() == PlanItem.Kind.VISIT)
+            .findFirst()
+            .orElseThrow();
+
+    assertThat(history.holds().right()).isPresent();
+    assertThat(history.holds().left()).isPresent();
+    assertThat(history.mayGoIn().left()).isEqualTo(MayGoIn.NONE);
+    assertThat(visit.pressing()).isTrue();
+    assertThat(visit.window().latest()).isEqualTo(day(12));
+  }
+
+  @Test
+  void aReactionToATabletIsForTheVetButHoldsNoEar() {
+    DogRecord dog =
+        new TestDog()
+            .quiet(10)
+            .record()
+            .plus(course(10, MedicineKind.TABLET))
+            .plus(end(12, Cause.REACTION));
+
+    assertThat(DogHistory.of(dog, day(12)).holds().right()).isEmpty();
+    assertThat(days(dog, 12, PlanItem.Kind.VISIT, 60)).containsExactly(day(12));
   }
 
   @Test

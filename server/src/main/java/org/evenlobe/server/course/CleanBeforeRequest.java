@@ -5,7 +5,6 @@ import jakarta.validation.constraints.Min;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import java.time.DayOfWeek;
-import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
@@ -29,17 +28,7 @@ record CleanBeforeRequest(
     @Nullable @Size(min = 1, max = 7) Set<@NotNull DayOfWeek> weekdays) {
 
   private List<HowOften> ways() {
-    List<HowOften> ways = new ArrayList<>();
-    if (timesADay != null) {
-      ways.add(HowOften.timesADay(timesADay));
-    }
-    if (everyDays != null) {
-      ways.add(HowOften.everyDays(everyDays));
-    }
-    if (weekdays != null) {
-      ways.add(HowOften.on(weekdays));
-    }
-    return ways;
+    return new HowOftenRequest(timesADay, everyDays, weekdays).ways();
   }
 
   void check(InvalidFields.Collector errors) {

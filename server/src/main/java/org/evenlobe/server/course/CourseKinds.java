@@ -4,16 +4,19 @@ import java.util.Optional;
 import org.evenlobe.core.record.Course;
 import org.evenlobe.core.record.CourseEnd;
 import org.evenlobe.core.record.Giving;
+import org.evenlobe.core.record.OwnCourse;
+import org.evenlobe.server.access.CurrentMember;
 import org.evenlobe.server.access.HouseholdDay;
 import org.evenlobe.server.fact.FactKind;
 import org.evenlobe.server.problem.InvalidFields;
 import org.evenlobe.server.record.DogFactReading;
 import org.evenlobe.server.record.DogFactRules;
 import org.evenlobe.server.record.FoldedDogs;
+import org.evenlobe.server.stock.Supplies;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
 
-/** What is kept of courses, of their doses and of their ends. */
+/** What is kept of courses, of their doses and ends, and of what somebody gives on their own. */
 @Configuration
 class CourseKinds {
 
@@ -44,6 +47,23 @@ class CourseKinds {
         (id, said, errors) -> isOfTheDog(said, dogs, day, errors));
   }
 
+  @Bean
+  FactKind<OwnCourseRequest, StoredOwnCourse> ownCourseKind(DogFactRules rules, Supplies supplies) {
+    return rules.kind(
+        "own-courses",
+        OwnCourseRequest.class,
+        StoredOwnCourse.class,
+        StoredOwnCourse::new,
+        (id, said, errors) -> {
+          said.check(errors);
+          errors.require(
+              said.supplyId() == null
+                  || supplies.wasThere(CurrentMember.household(), said.supplyId()),
+              "supplyId",
+              "is no bottle of this household");
+        });
+  }
+
   private static void isOfTheDog(
       CourseEndRequest said, FoldedDogs dogs, HouseholdDay day, InvalidFields.Collector errors) {
     errors.require(
@@ -56,6 +76,12 @@ class CourseKinds {
   @Bean
   DogFactReading<Course> courseReading() {
     return DogFactReading.apart(StoredCourse.class, StoredCourse::toCore, StoredCourse.COLUMNS);
+  }
+
+  @Bean
+  DogFactReading<OwnCourse> ownCourseReading() {
+    return DogFactReading.apart(
+        StoredOwnCourse.class, StoredOwnCourse::toCore, StoredOwnCourse.COLUMNS);
   }
 
   @Bean

@@ -164,6 +164,9 @@ class DemoHousehold implements ApplicationRunner {
     new DemoCourses(ZONE)
         .of(dog, today)
         .forEach(course -> facts.put(course.id(), Precondition.isNew(), course.said()));
+    new DemoTrials(ZONE)
+        .of(dog, today)
+        .forEach(one -> facts.put(one.id(), Precondition.isNew(), one.said()));
     dose(dog, today);
     practise(dog, today);
     if (dog == DemoDog.OTTER) {

@@ -7,7 +7,6 @@ import java.time.LocalDateTime;
 import java.time.LocalTime;
 import java.time.ZoneId;
 import java.util.Collection;
-import java.util.Locale;
 import java.util.Optional;
 import java.util.stream.Collectors;
 import net.fortuna.ical4j.model.Calendar;
@@ -32,6 +31,7 @@ import org.evenlobe.core.record.Appointment;
 import org.evenlobe.core.record.DogRecord;
 import org.evenlobe.core.record.Supply;
 import org.evenlobe.core.rule.Reason;
+import org.evenlobe.server.plan.PlanWords;
 import org.evenlobe.server.plan.Plans.Planned;
 import org.evenlobe.server.plan.Plans.Standing;
 
@@ -137,24 +137,6 @@ final class PlanCalendar {
   }
 
   private static String summary(String dog, PlanItem item) {
-    String ears =
-        item.ears().size() == 2
-            ? "both ears"
-            : item.ears().stream()
-                .map(side -> side.name().toLowerCase(Locale.ROOT) + " ear")
-                .collect(Collectors.joining(", "));
-    String what =
-        switch (item.kind()) {
-          case VISIT -> "see the vet, " + ears;
-          case SEEDS -> "look for seeds";
-          case DRY -> "dry the ears after water";
-          case CHECK -> "check the ears";
-          case LOOK -> "a light look at the ears";
-          case WATCH -> "check the ears: watch after water";
-          case CLEAN -> "clean " + ears;
-          case HAIR -> "hair care, " + ears;
-          case PRACTICE -> "practise ear handling";
-        };
-    return dog + ": " + what;
+    return dog + ": " + PlanWords.of(item);
   }
 }

@@ -2,11 +2,15 @@ package org.evenlobe.server.view;
 
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotBlank;
+import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import java.util.UUID;
 import org.evenlobe.core.course.LabelSentence;
+import org.evenlobe.core.own.Omega;
 import org.evenlobe.server.access.Needs;
 import org.evenlobe.server.access.Role;
+import org.evenlobe.server.course.SupplementRequest;
+import org.evenlobe.server.problem.InvalidFields;
 import org.evenlobe.server.view.CourseView.DogCourses;
 import org.evenlobe.server.view.CourseView.DoseBoard;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -19,9 +23,11 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 class CourseController {
   private final CourseView courses;
+  private final TrialView trials;
 
-  CourseController(CourseView courses) {
+  CourseController(CourseView courses, TrialView trials) {
     this.courses = courses;
+    this.trials = trials;
   }
 
   @GetMapping("/api/households/{household}/doses")
@@ -32,6 +38,25 @@ class CourseController {
   @GetMapping("/api/households/{household}/dogs/{dog}/courses")
   DogCourses courses(@PathVariable UUID household, @PathVariable UUID dog) {
     return courses.of(dog);
+  }
+
+  /**
+   * An oil that somebody thinks of.
+   *
+   * @param supplement what its label says, and how much a day
+   * @param vetAgreed whether a vet has said yes to it
+   */
+  record OilRequest(@NotNull @Valid SupplementRequest supplement, boolean vetAgreed) {}
+
+  /** Stores nothing. */
+  @Needs(Role.VIEWER)
+  @PostMapping("/api/households/{household}/dogs/{dog}/previews/supplement")
+  Omega supplement(
+      @PathVariable UUID household, @PathVariable UUID dog, @Valid @RequestBody OilRequest said) {
+    InvalidFields.Collector errors = new InvalidFields.Collector();
+    said.supplement().check(errors, "supplement.");
+    errors.throwIfAny();
+    return trials.omega(dog, said.supplement(), said.vetAgreed());
   }
 
   /**

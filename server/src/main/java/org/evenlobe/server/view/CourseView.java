@@ -17,19 +17,23 @@ import org.evenlobe.core.course.CourseBoard;
 import org.evenlobe.core.course.CourseRun;
 import org.evenlobe.core.course.DoseNow;
 import org.evenlobe.core.course.DoseStatus;
+import org.evenlobe.core.course.Recheck;
 import org.evenlobe.core.course.Timing;
+import org.evenlobe.core.history.DogHistory;
 import org.evenlobe.core.measure.Side;
+import org.evenlobe.core.own.OwnCourseNow;
 import org.evenlobe.core.record.Course;
-import org.evenlobe.core.record.CourseEnd;
+import org.evenlobe.core.record.DietSlip;
 import org.evenlobe.core.record.DogRecord;
 import org.evenlobe.core.record.Giving;
 import org.evenlobe.core.record.MedicineWait;
-import org.evenlobe.core.record.VisitRecord;
 import org.evenlobe.server.access.HouseholdDay;
 import org.evenlobe.server.course.Givers;
 import org.evenlobe.server.plan.Plans;
 import org.evenlobe.server.plan.Plans.Standing;
 import org.evenlobe.server.record.FoldedDogs;
+import org.evenlobe.server.view.TrialView.DogTrial;
+import org.evenlobe.server.view.TrialView.TrialInFull;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -40,12 +44,14 @@ class CourseView {
   private final Plans plans;
   private final HouseholdDay day;
   private final Givers givers;
+  private final TrialView trials;
 
-  CourseView(FoldedDogs dogs, Plans plans, HouseholdDay day, Givers givers) {
+  CourseView(FoldedDogs dogs, Plans plans, HouseholdDay day, Givers givers, TrialView trials) {
     this.dogs = dogs;
     this.plans = plans;
     this.day = day;
     this.givers = givers;
+    this.trials = trials;
   }
 
   /**
@@ -55,9 +61,15 @@ class CourseView {
    * @param zone the zone of its times
    * @param courses those of which something is to be done or was given today, or that are open
    *     still
+   * @param trials the diet trials that go on
    * @param people the names of those who gave something
    */
-  record DoseBoard(Instant now, ZoneId zone, List<DogCourse> courses, Map<UUID, String> people) {}
+  record DoseBoard(
+      Instant now,
+      ZoneId zone,
+      List<DogCourse> courses,
+      List<DogTrial> trials,
+      Map<UUID, String> people) {}
 
   /**
    * A course of a dog.
@@ -92,6 +104,7 @@ class CourseView {
         now,
         standing.zone(),
         courses,
+        trials.open(standing),
         names(
             courses.stream()
                 .flatMap(
@@ -119,12 +132,7 @@ class CourseView {
     if (ended.filter(today::equals).isPresent()) {
       return true;
     }
-    if (run.end().filter(end -> end.cause() != CourseEnd.Cause.FINISHED).isPresent()
-        || run.course().recheck().isPresent()) {
-      return false;
-    }
-    LocalDate last = ended.or(run::lastDay).orElse(today);
-    return dog.visits().stream().map(VisitRecord::day).noneMatch(visit -> !visit.isBefore(last));
+    return Recheck.of(run.course(), dog).filter(one -> !one.isDone()).isPresent();
   }
 
   /**
@@ -181,10 +189,17 @@ class CourseView {
    * @param now the instant they are of
    * @param zone the zone of their times
    * @param courses the latest first
-   * @param people the names of those who gave something
+   * @param own what somebody gives on their own, the latest first
+   * @param trials the diet trials, the latest first
+   * @param people the names of those who gave something, or saw a slip
    */
   record DogCourses(
-      Instant now, ZoneId zone, List<CourseInFull> courses, Map<UUID, String> people) {}
+      Instant now,
+      ZoneId zone,
+      List<CourseInFull> courses,
+      List<OwnCourseNow> own,
+      List<TrialInFull> trials,
+      Map<UUID, String> people) {}
 
   /**
    * The courses of a dog, the latest first.
@@ -195,20 +210,24 @@ class CourseView {
   public DogCourses of(UUID id) {
     Standing standing = plans.standing();
     Instant now = day.now();
-    DogRecord dog = dogs.one(id, standing.today()).record();
+    DogHistory history = dogs.one(id, standing.today()).history();
+    DogRecord dog = history.dog();
     List<CourseRun> runs =
         dog.all(Course.class).stream()
             .map(course -> CourseRun.of(course, dog, standing.zone(), now))
             .sorted((one, other) -> other.course().startsOn().compareTo(one.course().startsOn()))
             .toList();
     Set<UUID> people =
-        dog.all(Giving.class).stream()
-            .flatMap(giving -> giving.by().stream())
+        Stream.concat(
+                dog.all(Giving.class).stream().flatMap(giving -> giving.by().stream()),
+                dog.all(DietSlip.class).stream().flatMap(slip -> slip.by().stream()))
             .collect(Collectors.toSet());
     return new DogCourses(
         now,
         standing.zone(),
         runs.stream().map(run -> inFull(run, dog, standing)).toList(),
+        trials.own(history, standing.today()),
+        trials.of(history),
         givers.names(people));
   }
 

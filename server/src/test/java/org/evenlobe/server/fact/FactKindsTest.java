@@ -33,7 +33,10 @@ class FactKindsTest {
         .filter(FactKind::isRemovable)
         .map(FactKind::path)
         .filter(path -> !path.equals("hold-releases") && !path.equals("pins"))
-        .filter(path -> !Set.of("struck-days", "givings", "course-ends").contains(path));
+        .filter(
+            path ->
+                !Set.of("struck-days", "givings", "course-ends", "diet-slips", "diet-steps")
+                    .contains(path));
   }
 
   @ParameterizedTest

@@ -175,6 +175,10 @@ public record PlanItem(
     CLEAN,
     /** See to the hair of the ears. */
     HAIR,
+    /** Say how a diet trial goes on. */
+    DIET,
+    /** Talk with a vet about the cause of what comes back. */
+    TALK,
     /** Practise with a dog that does not like to have its ears handled. */
     PRACTICE;
 

@@ -8,6 +8,7 @@ import java.util.Optional;
 import java.util.UUID;
 import java.util.stream.Stream;
 import org.evenlobe.core.check.Verdict;
+import org.evenlobe.core.course.Recheck;
 import org.evenlobe.core.history.AssessedCheck;
 import org.evenlobe.core.history.DogHistory;
 import org.evenlobe.core.history.KnownLump;
@@ -17,6 +18,8 @@ import org.evenlobe.core.plan.item.PlanItem;
 import org.evenlobe.core.plan.item.Window;
 import org.evenlobe.core.plan.situation.Situation;
 import org.evenlobe.core.record.Appointment;
+import org.evenlobe.core.record.Course;
+import org.evenlobe.core.record.CourseEnd;
 import org.evenlobe.core.record.Dated;
 import org.evenlobe.core.record.DogRecord;
 import org.evenlobe.core.record.VisitRecord;
@@ -27,8 +30,9 @@ import org.evenlobe.core.rule.Rule;
 /**
  * When a vet is to see the dog (rule PLAN_VISIT): today after URGENT, within two days after STOP or
  * where CAUTION is no better after 3 days, within a week where a lump has grown by half, until a
- * visit is recorded; on the day that the vet named; when an appointment is made; and once a year
- * for the eardrums.
+ * visit is recorded; today where a medicine did harm (rule COURSE_REACTION); in the last days of a
+ * course (rule COURSE_RECHECK); on the day that the vet named; when an appointment is made; and
+ * once a year for the eardrums.
  */
 public final class VisitSchedule {
   private static final int DAYS_TO_VET = 2;
@@ -56,6 +60,7 @@ public final class VisitSchedule {
         .appointment()
         .filter(next -> items.stream().noneMatch(item -> item.window().equals(next.window())))
         .ifPresent(items::add);
+    items.addAll(schedule.rechecks(items));
     if (items.isEmpty()) {
       schedule.yearly().ifPresent(items::add);
     }
@@ -136,10 +141,76 @@ public final class VisitSchedule {
     // a STOP that came later makes an URGENT that no vet has seen no less pressing
     Optional<AssessedCheck> severe =
         last(unseen, Verdict.URGENT).or(() -> last(unseen, Verdict.STOP));
-    if (severe.isPresent() && !heldBy(severe.get()).isEmpty()) {
-      return Optional.of(severe(severe.get()));
+    boolean isHeld = severe.isPresent() && !heldBy(severe.get()).isEmpty();
+    if (isHeld && severe.get().sign() == Verdict.URGENT) {
+      return severe.map(this::severe);
+    }
+    Optional<PlanItem> harmed = harmed();
+    if (harmed.isPresent()) {
+      return harmed;
+    }
+    if (isHeld) {
+      return severe.map(this::severe);
     }
     return found().or(this::underOrder).or(() -> noBetter(unseen)).or(this::grown);
+  }
+
+  /** A course was ended because the medicine did harm, and no vet has seen the dog since. */
+  private Optional<PlanItem> harmed() {
+    return dog.all(CourseEnd.class).stream()
+        .filter(end -> end.cause().isHarm() && end.isBy(today))
+        .filter(end -> lastVisit().map(visit -> Dated.BY_TIME.compare(visit, end) < 0).orElse(true))
+        .reduce((earlier, later) -> later)
+        .map(
+            end ->
+                item(
+                    end.id(),
+                    List.of(Side.values()),
+                    new Window(end.day(), end.day(), end.day()),
+                    true,
+                    Reason.of(
+                        Rule.COURSE_REACTION,
+                        "The medicine was stopped on %s because of what it did: the vet today. Put"
+                                .formatted(Figures.date(end.day()))
+                            + " nothing into the ears until then.")));
+  }
+
+  /** The visits that courses end with, while no vet has seen the dog and no date is made. */
+  private List<PlanItem> rechecks(List<PlanItem> others) {
+    List<PlanItem> items = new ArrayList<>();
+    for (Course course : dog.all(Course.class)) {
+      Optional<Recheck> recheck =
+          Recheck.of(course, dog)
+              .filter(one -> course.isBy(today) && !one.isDone())
+              .filter(one -> !one.on().isBefore(today.minusDays(PlanItem.HORIZON_DAYS)));
+      boolean isMade =
+          recheck
+              .filter(
+                  one ->
+                      others.stream()
+                          .anyMatch(item -> !item.window().best().isBefore(one.earliest())))
+              .isPresent();
+      if (recheck.isPresent() && !isMade) {
+        items.add(recheck(course, recheck.get()));
+      }
+    }
+    return items;
+  }
+
+  private PlanItem recheck(Course course, Recheck recheck) {
+    List<Side> ears = course.ears().isEmpty() ? List.of(Side.values()) : List.copyOf(course.ears());
+    return item(
+        course.id(),
+        ears,
+        new Window(recheck.earliest(), recheck.on(), recheck.on()),
+        false,
+        Reason.of(
+            Rule.COURSE_RECHECK,
+            recheck.isNamed()
+                ? "Your vet wants to see the ear after %s.".formatted(course.what())
+                : "The last days of %s: have the ear looked at, for an infection that only looks gone"
+                        .formatted(course.what())
+                    + " comes back."));
   }
 
   /** A cleaning that showed what no liquid may meet. */

@@ -6,6 +6,7 @@ import java.util.Optional;
 import org.evenlobe.core.check.EardrumKnown;
 import org.evenlobe.core.check.Hold;
 import org.evenlobe.core.check.MayGoIn;
+import org.evenlobe.core.course.UnderCourse;
 import org.evenlobe.core.history.VetOrder;
 import org.evenlobe.core.plan.learn.LearnedInterval;
 import org.evenlobe.core.rule.Reason;
@@ -19,6 +20,7 @@ import org.evenlobe.core.rule.Reason;
  * @param look what its latest check said, where there is one
  * @param hold the hold that is open
  * @param order the vet's instruction that is in force
+ * @param course the course of medicine that it is under
  * @param eardrum what is known of its eardrum
  * @param mayGoIn what may go in by its latest check, its hold and its eardrum
  * @param advice what its record suggests beyond a date
@@ -30,6 +32,7 @@ public record EarPlan(
     Optional<EarLook> look,
     Optional<Hold> hold,
     Optional<VetOrder> order,
+    Optional<UnderCourse> course,
     EardrumKnown eardrum,
     MayGoIn mayGoIn,
     List<Reason> advice) {

@@ -8,6 +8,7 @@ import java.util.Optional;
 import java.util.UUID;
 import org.evenlobe.core.check.MayGoIn;
 import org.evenlobe.core.check.Verdict;
+import org.evenlobe.core.course.UnderCourse;
 import org.evenlobe.core.history.Outing;
 import org.evenlobe.core.history.VetOrder;
 import org.evenlobe.core.measure.Side;
@@ -57,6 +58,9 @@ public final class EarTurns {
     }
     if (order.isPresent()) {
       return afterOrder(order.get());
+    }
+    if (ear.plan().course().isPresent()) {
+      return afterCourse(ear.plan().course().get());
     }
     Optional<Turn> turn = afterWater(now.today().minusDays(1), bySchool());
     turn = earlier(worthIt(), turn);
@@ -153,6 +157,20 @@ public final class EarTurns {
                 after.map(
                     turn -> turn.notBefore(last.plusDays(turn.interval()), afterOrder(until))))
         .orElse(after);
+  }
+
+  /** The cleanings up to its last dose are the course's, laid by {@link OrderSchedule}. */
+  private Optional<Turn> afterCourse(UnderCourse course) {
+    return course
+        .until()
+        .flatMap(
+            until ->
+                bySchool()
+                    .map(
+                        turn ->
+                            turn.notBefore(
+                                until.plusDays(course.cleans() ? turn.interval() : 1),
+                                afterCourse(course, until))));
   }
 
   /** The last day on which it is cleaned by an order, where that has an end. */
@@ -308,6 +326,14 @@ public final class EarTurns {
         Rule.PLAN_WAITS,
         "The last check of the %s was not quiet: its cleaning waits for the check of %s."
             .formatted(side.ear(), Figures.date(nextCheck)));
+  }
+
+  private static Reason afterCourse(UnderCourse course, LocalDate until) {
+    return Reason.of(
+        Rule.COURSE_CLEANS,
+        "Up to its last dose on %s its cleanings are those of the course of %s; after it, your"
+                .formatted(Figures.date(until), course.course().what())
+            + " household's own rhythm stands.");
   }
 
   private static Reason afterOrder(LocalDate until) {

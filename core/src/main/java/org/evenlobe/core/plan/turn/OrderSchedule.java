@@ -9,12 +9,15 @@ import java.util.Optional;
 import java.util.TreeMap;
 import java.util.UUID;
 import org.evenlobe.core.check.MayGoIn;
+import org.evenlobe.core.course.UnderCourse;
+import org.evenlobe.core.history.LoadLine;
 import org.evenlobe.core.history.VetOrder;
 import org.evenlobe.core.measure.EarPair;
 import org.evenlobe.core.measure.Side;
 import org.evenlobe.core.plan.item.PlanItem;
 import org.evenlobe.core.plan.item.Window;
 import org.evenlobe.core.plan.situation.Situation;
+import org.evenlobe.core.record.CleanBefore;
 import org.evenlobe.core.record.CleaningInstruction;
 import org.evenlobe.core.record.Dated;
 import org.evenlobe.core.record.HowOften;
@@ -23,9 +26,9 @@ import org.evenlobe.core.rule.Reason;
 import org.evenlobe.core.rule.Rule;
 
 /**
- * The cleanings that a vet ordered (rule PLAN_VET): so many times on each day, every so many days,
- * on named weekdays, or once. They know no guard and no learned date; one that was missed is not
- * made up. For example "twice a day for ten days" is twenty, at 8 and at 20.
+ * The cleanings that a vet ordered (rules PLAN_VET, COURSE_CLEANS): so many times on each day,
+ * every so many days, on named weekdays, or once. They know no guard and no learned date; one that
+ * was missed is not made up. For example "twice a day for ten days" is twenty, at 8 and at 20.
  */
 public final class OrderSchedule {
   private final Situation now;
@@ -46,7 +49,7 @@ public final class OrderSchedule {
   }
 
   /** One ear's share of it. */
-  private record Part(Side side, VetOrder order, UUID from, int ordinal, String which) {}
+  private record Part(Side side, Reason reason, UUID from, int ordinal, String which) {}
 
   /** Those up to the horizon, for the ears into which something may go. */
   public static List<PlanItem> items(Situation now, EarPair<EarCourse> ears) {
@@ -55,6 +58,9 @@ public final class OrderSchedule {
       EarPlan ear = ears.get(side).plan();
       if (ear.mayGoIn() != MayGoIn.NONE) {
         ear.order().filter(VetOrder::cleans).ifPresent(order -> schedule.lay(side, order));
+        if (ear.order().isEmpty() && ear.hold().isEmpty()) {
+          ear.course().filter(UnderCourse::cleans).ifPresent(course -> schedule.lay(side, course));
+        }
       }
     }
     List<PlanItem> items = new ArrayList<>();
@@ -98,7 +104,11 @@ public final class OrderSchedule {
     Optional<Dated> last = last(now, side, order);
     if (often.kind() == HowOften.Kind.ONCE) {
       if (last.isEmpty()) {
-        add(order.since(), LocalTime.MIN, false, new Part(side, order, order.visit(), 0, ""));
+        add(
+            order.since(),
+            LocalTime.MIN,
+            false,
+            new Part(side, ordered(order), order.visit(), 0, ""));
       }
       return;
     }
@@ -129,8 +139,76 @@ public final class OrderSchedule {
           day,
           hours.isEmpty() ? LocalTime.MIN : hours.get(i),
           !hours.isEmpty(),
-          new Part(side, order, from, daysOn * HowOften.MOST_TIMES + i, which));
+          new Part(side, ordered(order), from, daysOn * HowOften.MOST_TIMES + i, which));
     }
+  }
+
+  /** The cleanings of a course of medicine (rule COURSE_CLEANS). */
+  private void lay(Side side, UnderCourse course) {
+    boolean untilClean = course.course().cleanBefore().kind() == CleanBefore.Kind.UNTIL_CLEAN;
+    if (untilClean && cameOutClean(side, course)) {
+      return;
+    }
+    int done = now.history().loads(side).byAnyone(now.today(), now.today()).size();
+    for (LocalDate day = now.today();
+        !day.isAfter(now.horizon()) && course.isOn(day);
+        day = day.plusDays(1)) {
+      List<Optional<LocalTime>> times = course.cleanings(day);
+      for (int i = day.equals(now.today()) ? done : 0; i < times.size(); i++) {
+        lay(side, course, day, times.get(i), i);
+        if (untilClean) {
+          // whether there is another one is told by this
+          return;
+        }
+      }
+    }
+  }
+
+  private void lay(
+      Side side, UnderCourse course, LocalDate day, Optional<LocalTime> dose, int number) {
+    int daysOn = (int) ChronoUnit.DAYS.between(course.course().startsOn(), day);
+    add(
+        day,
+        dose.orElse(LocalTime.MIN),
+        dose.isPresent(),
+        new Part(
+            side,
+            ordered(course),
+            course.course().id(),
+            daysOn * HowOften.MOST_TIMES + number,
+            dose.map(
+                    time ->
+                        " Before the dose of %s: clean, wait, then the dose."
+                            .formatted(clock(time)))
+                .orElse("")));
+  }
+
+  private boolean cameOutClean(Side side, UnderCourse course) {
+    List<LoadLine.Pass> passes = now.history().loads(side).passes();
+    return !passes.isEmpty()
+        && !passes.get(passes.size() - 1).fact().day().isBefore(course.course().startsOn())
+        && passes.get(passes.size() - 1).ear().load().grade() == 0;
+  }
+
+  /** What a course says of cleaning, in a sentence. */
+  static Reason ordered(UnderCourse course) {
+    String until =
+        course.until().map(last -> ", until " + Figures.date(last)).orElse(", until it is over");
+    CleanBefore before = course.course().cleanBefore();
+    String often =
+        switch (before.kind()) {
+          case NEVER -> "no cleaning of its own";
+          case EACH_DOSE -> "clean before each dose";
+          case UNTIL_CLEAN -> "clean each day until nothing comes out";
+          case SO_OFTEN -> "clean " + before.howOften().orElseThrow().words();
+        };
+    return Reason.of(
+        Rule.COURSE_CLEANS,
+        "By the course of %s: %s%s.".formatted(course.course().what(), often, until));
+  }
+
+  private static String clock(LocalTime time) {
+    return "%d:%02d".formatted(time.getHour(), time.getMinute());
   }
 
   private int done(Side side, VetOrder order, LocalDate day) {
@@ -147,11 +225,10 @@ public final class OrderSchedule {
   private PlanItem item(Slot slot, List<Part> parts) {
     List<Reason> reasons = new ArrayList<>();
     for (Part part : parts) {
-      Reason ordered = ordered(part.order());
       reasons.add(
           Reason.of(
-              ordered.rule(),
-              "The %s. %s%s".formatted(part.side().ear(), ordered.sentence(), part.which())));
+              part.reason().rule(),
+              "The %s. %s%s".formatted(part.side().ear(), part.reason().sentence(), part.which())));
     }
     reasons.add(lookFirst());
     LocalDate day = slot.day();

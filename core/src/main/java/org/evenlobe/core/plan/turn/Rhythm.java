@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import org.evenlobe.core.check.Hold;
+import org.evenlobe.core.course.UnderCourse;
 import org.evenlobe.core.history.Trust;
 import org.evenlobe.core.history.VetOrder;
 import org.evenlobe.core.plan.learn.LearnedInterval;
@@ -31,6 +32,7 @@ public record Rhythm(SchedulingMode mode, boolean routine, int days, List<Reason
       Set.of(
           Rule.PLAN_HOLD,
           Rule.PLAN_VET,
+          Rule.COURSE_CLEANS,
           Rule.PLAN_AS_NEEDED,
           Rule.TRUST_RUNG,
           Rule.PLAN_CHECKS_ONLY);
@@ -48,12 +50,16 @@ public record Rhythm(SchedulingMode mode, boolean routine, int days, List<Reason
   }
 
   /** What is in force today. */
-  public static Rhythm of(Rhythm bySchool, Optional<VetOrder> order, Optional<Hold> hold) {
+  public static Rhythm of(
+      Rhythm bySchool,
+      Optional<VetOrder> order,
+      Optional<UnderCourse> course,
+      Optional<Hold> hold) {
     if (hold.isPresent()) {
       return new Rhythm(
           bySchool.mode(), false, bySchool.days(), with(bySchool.reasons(), held(hold.get())));
     }
-    return order.map(Rhythm::ordered).orElse(bySchool);
+    return order.map(Rhythm::ordered).or(() -> course.map(Rhythm::under)).orElse(bySchool);
   }
 
   public static Rhythm bySchool(LearnedInterval learned, Preferences preferences) {
@@ -101,6 +107,14 @@ public record Rhythm(SchedulingMode mode, boolean routine, int days, List<Reason
                     Rule.TRUST_RUNG,
                     "It allows %s as yet (rung %d): no cleaning is planned before rung 5."
                         .formatted(trust.rung().words(), trust.rung().number())))));
+  }
+
+  private static Rhythm under(UnderCourse course) {
+    return new Rhythm(
+        SchedulingMode.VET,
+        course.cleans(),
+        course.course().cleanBefore().howOften().map(HowOften::shortestGap).orElse(1),
+        List.of(OrderSchedule.ordered(course)));
   }
 
   private static Rhythm ordered(VetOrder order) {

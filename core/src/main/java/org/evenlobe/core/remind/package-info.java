@@ -1,0 +1,2 @@
+/** What a person is reminded of, and when. */
+package org.evenlobe.core.remind;

@@ -1,0 +1,2 @@
+/** What a record shows over time. */
+package org.evenlobe.core.trend;

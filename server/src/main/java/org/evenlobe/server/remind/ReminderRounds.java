@@ -1,0 +1,72 @@
+package org.evenlobe.server.remind;
+
+import com.github.kagkarlsson.scheduler.SchedulerClient;
+import java.time.Instant;
+import java.util.List;
+import java.util.Optional;
+import java.util.UUID;
+import org.evenlobe.core.remind.Reminder;
+import org.evenlobe.core.remind.Reminders;
+import org.evenlobe.core.remind.Reminders.DoseTime;
+import org.evenlobe.server.access.CurrentMember;
+import org.evenlobe.server.access.HouseholdDay;
+import org.evenlobe.server.plan.Plans;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Looks for what a member is to be reminded of, and begins a job for each mail. */
+@Service
+class ReminderRounds {
+  private static final String FAREWELL =
+      "You said in Even Lobe, under Household, that you want this.";
+
+  private final Wishes wishes;
+  private final DueThings things;
+  private final Plans plans;
+  private final HouseholdDay day;
+  private final SchedulerClient jobs;
+
+  ReminderRounds(
+      Wishes wishes, DueThings things, Plans plans, HouseholdDay day, SchedulerClient jobs) {
+    this.wishes = wishes;
+    this.things = things;
+    this.plans = plans;
+    this.day = day;
+    this.jobs = jobs;
+  }
+
+  /**
+   * Begins what has become due since the last time.
+   *
+   * @return when to look again; empty where they want no mail any more
+   */
+  @Transactional
+  public Optional<Instant> look(UUID person) {
+    Optional<Wishes.Kept> kept = wishes.of(person).filter(one -> one.said().byMail());
+    if (kept.isEmpty()) {
+      return Optional.empty();
+    }
+    Instant now = day.now();
+    Plans.Standing standing = plans.standing();
+    Reminders reminders = new Reminders(kept.get().said(), standing.zone());
+    List<DoseTime> doses = things.doses(standing, now);
+    reminders
+        .due(kept.get().lookedUntil(), now, doses, things.of(standing))
+        .forEach(one -> begin(person, one, now));
+    wishes.looked(person, now);
+    return reminders.next(now, doses);
+  }
+
+  private void begin(UUID person, Reminder reminder, Instant now) {
+    if (!wishes.begin(person, reminder.key(), now)) {
+      return;
+    }
+    String body = String.join("\n", reminder.lines()) + "\n\n" + FAREWELL + "\n";
+    Mail mail = new Mail(person, wishes.address(person), reminder.subject(), body);
+    jobs.scheduleIfNotExists(
+        ReminderJobs.MAIL
+            .instance(ReminderJobs.instance(CurrentMember.household(), person, reminder.key()))
+            .data(mail)
+            .scheduledTo(now));
+  }
+}

@@ -1,0 +1,82 @@
+package org.evenlobe.server.remind;
+
+import java.sql.Timestamp;
+import java.time.Duration;
+import java.time.Instant;
+import java.util.List;
+import java.util.UUID;
+import java.util.concurrent.locks.LockSupport;
+import org.evenlobe.server.access.CurrentMember;
+import org.evenlobe.server.access.HouseholdDay;
+import org.springframework.beans.factory.annotation.Value;
+import org.springframework.boot.autoconfigure.condition.ConditionalOnProperty;
+import org.springframework.jdbc.core.simple.JdbcClient;
+import org.springframework.stereotype.Component;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Stands in for a mail service: an outbox that can be read in the app. */
+@Component
+@ConditionalOnProperty(name = "evenlobe.mail.service", havingValue = "simulated")
+class SimulatedMail implements MailService {
+  private static final int KEPT = 50;
+
+  private final JdbcClient jdbc;
+  private final HouseholdDay day;
+  private final Duration takes;
+
+  SimulatedMail(
+      JdbcClient jdbc, HouseholdDay day, @Value("${evenlobe.mail.takes}") Duration takes) {
+    this.jdbc = jdbc;
+    this.day = day;
+    this.takes = takes;
+  }
+
+  @Override
+  @Transactional
+  public void send(Mail mail) {
+    LockSupport.parkNanos(takes.toNanos());
+    jdbc.sql(
+            """
+            insert into simulated_mail
+              (household_id, id, person_id, recipient, subject, body, sent_at)
+            values (?, ?, ?, ?, ?, ?, ?)
+            """)
+        .params(
+            CurrentMember.household(),
+            UUID.randomUUID(),
+            mail.person(),
+            mail.recipient(),
+            mail.subject(),
+            mail.body(),
+            Timestamp.from(day.now()))
+        .update();
+  }
+
+  /**
+   * A mail that was sent.
+   *
+   * @param sentAt when
+   * @param recipient to which address
+   * @param subject what it is about
+   * @param body what it says
+   */
+  record SentMail(Instant sentAt, String recipient, String subject, String body) {}
+
+  /** The latest to one person, the latest first. */
+  List<SentMail> outbox(UUID person, int most) {
+    return jdbc.sql(
+            """
+            select sent_at, recipient, subject, body from simulated_mail
+            where household_id = ? and person_id = ? order by sent_at desc, subject limit ?
+            """)
+        .params(CurrentMember.household(), person, Math.min(most, KEPT))
+        .query(
+            (row, n) ->
+                new SentMail(
+                    row.getTimestamp(1).toInstant(),
+                    row.getString(2),
+                    row.getString(3),
+                    row.getString(4)))
+        .list();
+  }
+}

@@ -1,0 +1,13 @@
+import { expect, it } from 'vitest';
+import type { Shown } from '../course/board';
+import { untold } from './notices';
+
+const shown = (course: string, number: number) =>
+  ({ course: { board: { course: { id: course } } }, dose: { dose: { number } } }) as Shown;
+
+it('tells each dose once, whenever it is looked', () => {
+  const told = new Set<string>();
+  expect(untold([shown('a', 1)], told)).toHaveLength(1);
+  expect(untold([shown('a', 1), shown('a', 2), shown('b', 1)], told)).toHaveLength(2);
+  expect(untold([shown('b', 1)], told)).toEqual([]);
+});

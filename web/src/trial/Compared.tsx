@@ -1,0 +1,77 @@
+import Box from '@mui/material/Box';
+import Typography from '@mui/material/Typography';
+import type { Schemas } from '../api/client';
+import { WORDS } from '../api/words';
+import { labelOf } from '../form/choice';
+import { shortDate } from '../measure/days';
+
+type Comparison = Schemas['TrialComparison'];
+type Change = Schemas['Change'];
+
+const number = (value: number | undefined) => (value === undefined ? '–' : String(value));
+
+/** A trial against the same length before it, as a table and in words. */
+export function Compared({ comparison }: { comparison: Comparison }) {
+  const { before, during, score, itch, reason } = comparison;
+  const rows: [string, string, string, string][] = [
+    ['Ear score, the middle one', ...told(score)],
+    ['Itch, the middle one', ...told(itch)],
+    ['Days with CAUTION or worse', String(before.badDays), String(during.badDays), ''],
+    ['Checks', String(before.checks), String(during.checks), ''],
+  ];
+  return (
+    <Box sx={{ my: 1.5 }}>
+      <Typography variant="h3" sx={{ fontSize: '1.05rem' }}>
+        Against the time before it
+      </Typography>
+      <Box
+        component="table"
+        sx={{
+          borderCollapse: 'collapse',
+          my: 1,
+          '& td, & th': {
+            textAlign: 'left',
+            pr: 2.5,
+            py: 0.5,
+            borderBottom: 1,
+            borderColor: 'divider',
+          },
+        }}
+      >
+        <thead>
+          <tr>
+            <td />
+            <th scope="col">
+              {shortDate(before.from)} to {shortDate(before.to)}
+            </th>
+            <th scope="col">
+              {shortDate(during.from)} to {shortDate(during.to)}
+            </th>
+            <th scope="col">So it is</th>
+          </tr>
+        </thead>
+        <tbody>
+          {rows.map(([what, was, is, so]) => (
+            <tr key={what}>
+              <th scope="row" style={{ fontWeight: 400 }}>
+                {what}
+              </th>
+              <td>{was}</td>
+              <td>{is}</td>
+              <td>{so}</td>
+            </tr>
+          ))}
+        </tbody>
+      </Box>
+      {[score.reason, itch.reason, reason].map(({ sentence }) => (
+        <Typography key={sentence} variant="body2" color="textSecondary">
+          {sentence}
+        </Typography>
+      ))}
+    </Box>
+  );
+}
+
+function told({ before, after, direction }: Change): [string, string, string] {
+  return [number(before), number(after), labelOf(WORDS.Direction, direction)];
+}
