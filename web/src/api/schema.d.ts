@@ -2685,6 +2685,18 @@ export interface components {
       /** Format: date */
       lastDay?: string;
       lasts?: components['schemas']['BottleLasts'];
+      went: components['schemas']['Went'][];
+    };
+    CourseMark: {
+      doses: string[];
+      ears: ('RIGHT' | 'LEFT')[];
+      /** Format: date */
+      from: string;
+      /** Format: uuid */
+      id: string;
+      /** Format: date */
+      to: string;
+      what: string;
     };
     CoursePhase: {
       amount: components['schemas']['DoseAmount'];
@@ -2850,6 +2862,7 @@ export interface components {
       checks: components['schemas']['CheckMark'][];
       /** Format: date */
       cleanedSince?: string;
+      courses: components['schemas']['CourseMark'][];
       dog: components['schemas']['DogFacts'];
       expected: components['schemas']['ExpectedExposure'][];
       exposures: components['schemas']['Exposure'][];
@@ -2972,6 +2985,7 @@ export interface components {
     };
     DogToday: {
       checks: components['schemas']['CheckMark'][];
+      courses: components['schemas']['CourseMark'][];
       expected: components['schemas']['ExpectedExposure'][];
       exposures: components['schemas']['Exposure'][];
       /** Format: uuid */
@@ -4891,6 +4905,7 @@ export interface components {
         | 'CHECK_HOLD'
         | 'CHECK_PATTERN'
         | 'TREND_FLARE'
+        | 'TREND_WENT'
         | 'TREND_CHANGE'
         | 'TREND_BASELINE'
         | 'CLEAN_METHOD'
@@ -5575,6 +5590,20 @@ export interface components {
       on: string;
       /** Format: double */
       weight: number;
+    };
+    Went: {
+      /** @enum {string} */
+      ear: 'RIGHT' | 'LEFT';
+      points: components['schemas']['WentPoint'][];
+      reason: components['schemas']['Reason'];
+    };
+    WentPoint: {
+      /** Format: date */
+      day: string;
+      /** @enum {string} */
+      look?: 'BETTER' | 'SAME' | 'WORSE';
+      /** Format: int32 */
+      score?: number;
     };
     WhatIf: {
       now: components['schemas']['DogPlan'];

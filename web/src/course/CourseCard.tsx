@@ -14,6 +14,15 @@ import { CourseBar } from './CourseBar';
 import { StopDialog } from './StopDialog';
 import type { CourseInFull } from './useDoses';
 
+type Point = CourseInFull['went'][number]['points'][number];
+
+const LOOKS = { BETTER: 'better', SAME: 'the same', WORSE: 'worse' } as const;
+
+/** "17 Nov 4" of a check, "18 Nov better" of a light look. */
+function pointWords({ day, score, look }: Point): string {
+  return `${shortDate(day)} ${look ? LOOKS[look] : score}`;
+}
+
 /** A course from its first dose to its end: the bar, the bottle, how it was kept to. */
 export function CourseCard({
   dogId,
@@ -28,7 +37,7 @@ export function CourseCard({
   zone: string;
   people: Record<string, string>;
 }) {
-  const { board, adherence, lasts, lastDay } = course;
+  const { board, adherence, lasts, lastDay, went } = course;
   const { what, ears, kind, phases, startsOn, prescribedBy, recheck, id } = board.course;
   const { hours } = useSettings();
   const mayRecord = useMayRecord();
@@ -68,6 +77,17 @@ export function CourseCard({
       <Stack component="ul" spacing={0.5} sx={{ pl: 2.5, my: 1.5 }}>
         {adherence.map(({ ear, reason }) => (
           <li key={ear ?? 'dog'}>{reason.sentence}</li>
+        ))}
+        {went.map(({ ear, reason, points }) => (
+          <li key={`went ${ear}`}>
+            {reason.sentence}
+            {points.length > 0 && (
+              <Typography component="span" variant="body2" color="textSecondary">
+                {' '}
+                {points.map(pointWords).join(', ')}.
+              </Typography>
+            )}
+          </li>
         ))}
         {lasts?.reasons.map(({ sentence }) => (
           <li key={sentence}>{sentence}</li>

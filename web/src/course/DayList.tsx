@@ -141,7 +141,7 @@ function Line({
           px: 1,
           minHeight: 44,
           minWidth: 76,
-          fontSize: '1rem',
+          font: 'inherit',
           borderRadius: 1,
           border: 2,
           borderColor: status === 'LATE' || status === 'MISSED' ? 'warning.main' : 'mark.course',

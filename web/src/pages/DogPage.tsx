@@ -179,6 +179,7 @@ function DogInFullView({ dog: inFull }: { dog: DogInFull }) {
                 checks: inFull.checks,
                 visits: inFull.visits,
                 exposures: inFull.exposures,
+                courses: inFull.courses,
               },
               plan,
             )}

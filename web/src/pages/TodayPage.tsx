@@ -249,6 +249,7 @@ function Ribbons({ today }: { today: Today }) {
                   checks: dog.checks,
                   visits: dog.visits,
                   exposures: dog.exposures,
+                  courses: dog.courses,
                 },
                 dog.plan,
               )}
@@ -260,7 +261,8 @@ function Ribbons({ today }: { today: Today }) {
       <Typography variant="body2" color="textSecondary" sx={{ mt: 1 }}>
         Above the line the dog’s right ear, below it the left. A tick is a check, as high as its
         score, a dot where nothing was found; a drop is a cleaning, its fill what came out; a cross
-        is the vet, a wave water. Outlines are planned; a hatched lane is held.
+        is the vet, a wave water. Outlines are planned; a hatched lane is held; a notched bar is
+        medicine.
       </Typography>
     </Box>
   );

@@ -5,9 +5,11 @@ import { HEAVIEST } from '../cleaning/load';
 import type { Day } from '../measure/days';
 import { VERDICT_COLOURS } from '../check/verdicts';
 import {
+  hourPosition,
   position,
   weeks,
   type CheckedMark,
+  type CourseMark,
   type DogMark,
   type DoneMark,
   type HeldMark,
@@ -162,6 +164,39 @@ function HeldBand({
   );
 }
 
+const BAR = 8;
+
+/** A course along the outer edge of its ear's lane, a notch for each dose. */
+function CourseBand({ mark, today, height }: { mark: CourseMark; today: Day; height: number }) {
+  const start = Math.max(0, hourPosition(`${mark.day}T00:00`, today));
+  const end = Math.min(1, hourPosition(`${mark.to}T24:00`, today));
+  const y = mark.side === 'RIGHT' ? 2 : height - BAR - 2;
+  return (
+    <g>
+      <rect
+        x={percent(start)}
+        width={percent(end - start)}
+        y={y}
+        height={BAR}
+        rx="2"
+        fill="var(--mui-palette-mark-course)"
+        opacity="0.22"
+      />
+      {mark.doses.map((dose) => (
+        <line
+          key={dose}
+          x1={percent(hourPosition(dose, today))}
+          x2={percent(hourPosition(dose, today))}
+          y1={y + 1}
+          y2={y + BAR - 1}
+          stroke="var(--mui-palette-mark-course)"
+          strokeWidth="2"
+        />
+      ))}
+    </g>
+  );
+}
+
 function WindowShade({ mark, today, height }: { mark: PlannedMark; today: Day; height: number }) {
   const start = Math.max(0, position(mark.from, today));
   const end = Math.min(1, position(mark.to, today));
@@ -242,6 +277,17 @@ function MarkDrawing({ mark, height }: { mark: RibbonMark; height: number }) {
           strokeWidth="4"
         />
       );
+    case 'course':
+      return (
+        <rect
+          x="-4"
+          y={mark.side === 'RIGHT' ? -height / 2 + 1 : height / 2 - BAR - 3}
+          width="8"
+          height={BAR + 2}
+          rx="2"
+          fill="var(--mui-palette-mark-course)"
+        />
+      );
     case 'wet':
       return <Wave mark={mark} />;
     default:
@@ -313,6 +359,11 @@ export function Ribbon({
             .filter((mark) => mark.kind === 'held')
             .map((mark) => (
               <HeldBand key={mark.key} mark={mark} today={today} height={height} hatch={hatch} />
+            ))}
+          {marks
+            .filter((mark) => mark.kind === 'course')
+            .map((mark) => (
+              <CourseBand key={mark.key} mark={mark} today={today} height={height} />
             ))}
           <Grid today={today} height={height} />
           {marks.map((mark, index) => (

@@ -2,6 +2,7 @@ import { describe, expect, it } from 'vitest';
 import type { Schemas } from '../api/client';
 import { addDays } from '../measure/days';
 import {
+  hourPosition,
   isShown,
   position,
   ribbonMarks,
@@ -48,7 +49,7 @@ function plan(...items: Schemas['PlanItem'][]): RibbonPlan {
 }
 
 function done(cleanings: Schemas['CleaningRecord'][]): RibbonRecord {
-  return { cleanings, checks: [], visits: [], exposures: [] };
+  return { cleanings, checks: [], visits: [], exposures: [], courses: [] };
 }
 
 describe('the ribbon', () => {
@@ -150,5 +151,28 @@ describe('the ribbon', () => {
     expect(marks).toHaveLength(1);
     expect(marks[0]).toMatchObject({ kind: 'wet', day: '2026-11-20', to: '2026-11-22' });
     expect(marks[0]?.words).toBe('swim 5 days ago to 3 days ago');
+  });
+
+  it('has a bar along the lane of each ear that medicine goes into, with its doses', () => {
+    const course = {
+      id: 'drops',
+      what: 'Marsh drops',
+      ears: ['LEFT' as const],
+      from: addDays(TODAY, -60),
+      to: addDays(TODAY, 2),
+      doses: [`${TODAY}T08:00:00`, `${TODAY}T20:00:00`],
+    };
+    const [mark, ...others] = ribbonMarks(TODAY, { ...done([]), courses: [course] }, plan());
+
+    expect(others).toEqual([]);
+    expect(mark).toMatchObject({ kind: 'course', side: 'LEFT', day: addDays(TODAY, -42) });
+    expect(mark?.words).toContain('left ear: Marsh drops');
+    expect(hourPosition(`${TODAY}T12:00:00`, TODAY)).toBeCloseTo(position(TODAY, TODAY));
+    expect(hourPosition(`${TODAY}T20:00`, TODAY)).toBeGreaterThan(
+      hourPosition(`${TODAY}T08:00`, TODAY),
+    );
+    expect(hourPosition(`${TODAY}T24:00`, TODAY)).toBeCloseTo(
+      hourPosition(`${addDays(TODAY, 1)}T00:00`, TODAY),
+    );
   });
 });

@@ -13,6 +13,7 @@ type Cleaning = Schemas['CleaningRecord'];
 type ItemMark = Schemas['ItemMark'];
 type CheckMark = Schemas['CheckMark'];
 type VisitMark = Schemas['VisitMark'];
+type Course = Schemas['CourseMark'];
 
 export const DAYS_BACK = 42;
 export const DAYS_AHEAD = 28;
@@ -71,6 +72,13 @@ export interface WetMark extends MarkBase {
   to: Day;
 }
 
+/** A course of medicine as a bar along its ear's lane, with a notch for each dose. */
+export interface CourseMark extends MarkBase {
+  kind: 'course';
+  to: Day;
+  doses: readonly string[];
+}
+
 /** An ear that is held, from the day on which it was closed. */
 export interface HeldMark extends MarkBase {
   kind: 'held';
@@ -82,6 +90,7 @@ export interface RibbonRecord {
   checks: readonly CheckMark[];
   visits: readonly VisitMark[];
   exposures: readonly Exposure[];
+  courses: readonly Course[];
 }
 
 /** What is planned, and which ears are held. */
@@ -90,7 +99,8 @@ export interface RibbonPlan {
   ears: Record<'right' | 'left', Pick<Schemas['EarPlan'], 'hold'>>;
 }
 
-export type RibbonMark = DoneMark | CheckedMark | PlannedMark | DogMark | HeldMark | WetMark;
+export type RibbonMark =
+  DoneMark | CheckedMark | PlannedMark | DogMark | HeldMark | WetMark | CourseMark;
 
 function doneMarks(cleaning: Cleaning, today: Day): DoneMark[] {
   const day = cleaning.moment.day;
@@ -156,6 +166,26 @@ function wetMarks(exposures: readonly Exposure[], today: Day): WetMark[] {
     }));
 }
 
+function courseMarks(course: Course, today: Day): CourseMark[] {
+  const first = addDays(today, -DAYS_BACK);
+  return SIDES.filter((side) => course.ears.includes(side)).map((side) => ({
+    kind: 'course',
+    key: `${course.id} ${side}`,
+    side,
+    day: course.from < first ? first : course.from,
+    to: course.to,
+    doses: course.doses,
+    words: `${earName(side)}: ${course.what}, ${shortDate(course.from)} to ${shortDate(course.to)}`,
+  }));
+}
+
+/** Where an hour of a day lies on the ribbon; "2026-06-01T20:00:00" is late on that day. */
+export function hourPosition(local: string, today: Day): number {
+  const [day = today, time = '12:00'] = local.split('T');
+  const [hour = 12, minute = 0] = time.split(':').map(Number);
+  return position(day, today) + ((hour + minute / 60) / 24 - 0.5) / SPAN;
+}
+
 function visitedMark(visit: VisitMark, today: Day): DogMark {
   return {
     kind: 'visited',
@@ -211,6 +241,7 @@ export function ribbonMarks(today: Day, done: RibbonRecord, plan: RibbonPlan): R
   return [
     ...heldMarks(plan.ears, today),
     ...wetMarks(done.exposures, today),
+    ...done.courses.flatMap((course) => courseMarks(course, today)),
     ...done.checks.flatMap((check) => checkedMarks(check, today)),
     ...done.visits.map((visit) => visitedMark(visit, today)),
     ...done.cleanings.flatMap((cleaning) => doneMarks(cleaning, today)),

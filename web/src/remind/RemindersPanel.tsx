@@ -90,7 +90,7 @@ function Form({ answer }: { answer: Answer }) {
           control={
             <Switch checked={notices} onChange={(_, on) => void turnNotices(on).then(setNotices)} />
           }
-          label="On this device: a notice when a dose is due, while Even Lobe is open"
+          label="On this device: a notice of the day, and when a dose is due, while Even Lobe is open"
         />
       )}
       {save.isError && <Alert severity="error">{save.error.message}</Alert>}

@@ -21,6 +21,15 @@ export async function turnNotices(on: boolean): Promise<boolean> {
   return false;
 }
 
+const DAY_KEY = 'evenlobe.notices.day';
+
+/** Whether the notice of that day was not shown on this device yet; from now on it was. */
+export function isFirstOf(day: string, store: Pick<Storage, 'getItem' | 'setItem'>): boolean {
+  if (store.getItem(DAY_KEY) === day) return false;
+  store.setItem(DAY_KEY, day);
+  return true;
+}
+
 const keyOf = ({ course, dose }: Shown) => `${course.board.course.id} ${dose.dose.number}`;
 
 /** Those that are due now and were not told yet; which ones have been told is changed by it. */

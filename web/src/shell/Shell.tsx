@@ -22,6 +22,8 @@ import { WaitingNotice } from '../fact/WaitingNotice';
 import { signOut } from '../account/session';
 import { chooseHousehold } from '../household/chosenHousehold';
 import { useLiveChanges } from '../household/useLiveChanges';
+import { DayNotice } from '../remind/DayNotice';
+import { areNoticesOn } from '../remind/notices';
 import { useNotices } from '../remind/useNotices';
 import { useHousehold, useMayRecord, useMe, type Household } from '../household/useMe';
 import { UndoHost } from '../fact/UndoHost';
@@ -58,6 +60,7 @@ function Frame() {
   );
   useKeys(keys);
   useNotices();
+  const notices = areNoticesOn();
   return (
     <Box
       sx={{
@@ -67,6 +70,7 @@ function Frame() {
         gridTemplateRows: { xs: '1fr auto', md: '1fr' },
       }}
     >
+      {notices && <DayNotice />}
       <Rail households={households} onKeys={() => setKeysOpen(true)} />
       <Box component="main" sx={{ order: { xs: 0, md: 1 }, minWidth: 0 }}>
         {cut && (

@@ -94,7 +94,6 @@ public final class Screenshots {
       page.getByText("Whose ears it suits today").first().waitFor();
       shootBoth(page, "bench");
       scrollTo(page, "What the schools mix");
-      shootBoth(page, "bench-cards");
       page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Make it")).click();
       page.getByLabel("Steps").waitFor();
       shootBoth(page, "make");
@@ -106,6 +105,11 @@ public final class Screenshots {
       page.getByRole(AriaRole.LINK, named("Courses")).click();
       page.getByText("Every dose").waitFor();
       shootBoth(page, "course");
+      page.navigate("/");
+      openDog(page, "Teasel");
+      page.getByRole(AriaRole.LINK, named("Courses")).click();
+      page.getByText("clean days, done on").waitFor();
+      shootBoth(page, "trial");
       page.navigate("/");
       openDog(page, "Dunlin");
       page.keyboard().press("k");

@@ -71,6 +71,7 @@ public enum Rule {
   CHECK_HOLD("Hold", Source.ownValue("STOP and URGENT close an ear until it is known to be well")),
   CHECK_PATTERN("What a vet may look for", Source.ownValue("signs that fit less signs against")),
   TREND_FLARE("Flare", Source.ownValue("one bad check, or two that ask for caution")),
+  TREND_WENT("How it went", Source.ownValue("checks against the first of them")),
   TREND_CHANGE(
       "Did it change",
       Source.ownValue("medians before and after, bootstrap interval of 90 % with a fixed seed")),

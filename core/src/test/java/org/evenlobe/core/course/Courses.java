@@ -24,14 +24,14 @@ import org.evenlobe.core.record.MedicineKind;
 import org.evenlobe.core.record.Moment;
 
 /** Courses written as a line, such as "8 @ 08:00 20:00 x 7; 8 @ 08:00 x 7". */
-final class Courses {
+public final class Courses {
   static final ZoneId LONDON = ZoneId.of("Europe/London");
   static final LocalDate START = LocalDate.of(2026, 6, 1);
 
   private Courses() {}
 
   /** Drops for the right ear, by that line. */
-  static Course course(String line, LocalDate startsOn, int slot) {
+  public static Course course(String line, LocalDate startsOn, int slot) {
     return course(line, startsOn, slot, EnumSet.of(Side.RIGHT), Optional.empty());
   }
 

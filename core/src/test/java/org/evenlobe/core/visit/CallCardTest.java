@@ -3,10 +3,18 @@ package org.evenlobe.core.visit;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.evenlobe.core.TestDog.day;
 
+import java.time.LocalDate;
 import java.util.Optional;
+import java.util.Set;
+import java.util.UUID;
 import org.evenlobe.core.TestDog;
+import org.evenlobe.core.course.Courses;
 import org.evenlobe.core.history.DogHistory;
 import org.evenlobe.core.measure.Side;
+import org.evenlobe.core.record.DogRecord;
+import org.evenlobe.core.record.HowOften;
+import org.evenlobe.core.record.Moment;
+import org.evenlobe.core.record.OwnCourse;
 import org.junit.jupiter.api.Test;
 
 class CallCardTest {
@@ -59,5 +67,42 @@ class CallCardTest {
             "Since: first seen on 11 Mar 2026, 3 days ago",
             "Last cleaned: the left ear 11 days ago, filled",
             "Eardrums: both not seen by a vet lately");
+  }
+
+  @Test
+  void namesWhatIsGivenByAVetsWordAndOnTheirOwn() {
+    DogRecord dog =
+        new TestDog()
+            .check(0, "redness=2", "")
+            .record()
+            .plus(Courses.course("8 @ 08:00 20:00 x 7", day(-3), 0))
+            .plus(own(day(-9), Optional.empty()))
+            .plus(own(day(-90), Optional.of(day(-60))));
+
+    assertThat(
+            CallCards.card(
+                    dog, DogHistory.of(dog, day(0)), Optional.empty(), reaction -> "", day(0))
+                .orElseThrow()
+                .points())
+        .extracting(line -> line.about() + ": " + line.words())
+        .filteredOn(line -> line.startsWith("Medicine") || line.startsWith("On their own"))
+        .containsExactly(
+            "Medicine: Marsh drops, right ear, from 27 Feb 2026, until 5 Mar 2026",
+            "On their own: Oil drops, left ear, once a day, from 21 Feb 2026");
+  }
+
+  private static OwnCourse own(LocalDate from, Optional<LocalDate> to) {
+    return new OwnCourse(
+        UUID.randomUUID(),
+        Moment.of(from.atStartOfDay(TestDog.ZONE).toInstant(), TestDog.ZONE),
+        "Oil drops",
+        Set.of(Side.LEFT),
+        Optional.empty(),
+        HowOften.timesADay(1),
+        from,
+        to,
+        Optional.empty(),
+        Optional.empty(),
+        false);
   }
 }

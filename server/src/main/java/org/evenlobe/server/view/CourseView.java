@@ -23,10 +23,12 @@ import org.evenlobe.core.history.DogHistory;
 import org.evenlobe.core.measure.Side;
 import org.evenlobe.core.own.OwnCourseNow;
 import org.evenlobe.core.record.Course;
+import org.evenlobe.core.record.CourseEnd;
 import org.evenlobe.core.record.DietSlip;
 import org.evenlobe.core.record.DogRecord;
 import org.evenlobe.core.record.Giving;
 import org.evenlobe.core.record.MedicineWait;
+import org.evenlobe.core.trend.Went;
 import org.evenlobe.server.access.HouseholdDay;
 import org.evenlobe.server.course.Givers;
 import org.evenlobe.server.plan.Plans;
@@ -143,13 +145,15 @@ class CourseView {
    * @param adherence how it was kept to
    * @param lasts whether its bottle lasts, where it has one
    * @param lastDay the day of its last planned dose, where it has an end
+   * @param went how each of its ears went within it
    */
   record CourseInFull(
       CourseBoard board,
       List<DoseMark> lanes,
       List<Adherence> adherence,
       Optional<BottleLasts> lasts,
-      Optional<LocalDate> lastDay) {}
+      Optional<LocalDate> lastDay,
+      List<Went> went) {}
 
   /**
    * A dose as a notch.
@@ -225,18 +229,28 @@ class CourseView {
     return new DogCourses(
         now,
         standing.zone(),
-        runs.stream().map(run -> inFull(run, dog, standing)).toList(),
+        runs.stream().map(run -> inFull(run, history, standing)).toList(),
         trials.own(history, standing.today()),
         trials.of(history),
         givers.names(people));
   }
 
-  private static CourseInFull inFull(CourseRun run, DogRecord dog, Standing standing) {
+  private static CourseInFull inFull(CourseRun run, DogHistory history, Standing standing) {
+    DogRecord dog = history.dog();
+    LocalDate to =
+        run.end()
+            .map(CourseEnd::day)
+            .or(run::lastDay)
+            .filter(last -> last.isBefore(standing.today()))
+            .orElse(standing.today());
     return new CourseInFull(
         CourseBoard.of(run, dog, standing.how().ways().medicineWait()),
         run.doses().stream().map(DoseMark::of).toList(),
         run.adherence(),
         BottleLasts.of(run),
-        run.lastDay());
+        run.lastDay(),
+        run.course().ears().stream()
+            .map(ear -> Went.of(history, ear, run.course().startsOn(), to))
+            .toList());
   }
 }

@@ -38,6 +38,7 @@ import org.evenlobe.server.record.FoldedDogs.Folded;
 import org.evenlobe.server.stock.SupplyAnswers;
 import org.evenlobe.server.view.EarsNow.ReactionMark;
 import org.evenlobe.server.view.RibbonMarks.CheckMark;
+import org.evenlobe.server.view.RibbonMarks.CourseMark;
 import org.evenlobe.server.view.RibbonMarks.VisitMark;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -86,6 +87,7 @@ class DogView {
    * @param checks its checks of the last six weeks
    * @param visits its visits of the last six weeks
    * @param exposures what happened to its ears in the last six weeks
+   * @param courses its courses of medicine, as a ribbon shows them
    * @param hair when its hair was seen to, the last few times, oldest first
    * @param reactions what it has reacted to, oldest first
    * @param expected what is expected to happen to them again and again
@@ -110,6 +112,7 @@ class DogView {
       List<CheckMark> checks,
       List<VisitMark> visits,
       List<Exposure> exposures,
+      List<CourseMark> courses,
       List<HairDone> hair,
       List<ReactionMark> reactions,
       List<ExpectedExposure> expected,
@@ -176,6 +179,7 @@ class DogView {
         marks.checks(),
         marks.visits(),
         marks.exposures(),
+        marks.courses(),
         last(record.all(HairDone.class)),
         ears.reactions(record),
         record.all(ExpectedExposure.class),

@@ -1,18 +1,25 @@
 package org.evenlobe.server.view;
 
 import java.time.LocalDate;
+import java.time.LocalDateTime;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;
 import java.util.UUID;
 import java.util.function.Predicate;
 import org.evenlobe.core.check.Verdict;
+import org.evenlobe.core.course.Dose;
+import org.evenlobe.core.course.DoseSchedule;
 import org.evenlobe.core.history.AssessedCheck;
 import org.evenlobe.core.history.DogHistory;
 import org.evenlobe.core.measure.EarPair;
+import org.evenlobe.core.measure.Side;
 import org.evenlobe.core.record.CleaningRecord;
+import org.evenlobe.core.record.Course;
+import org.evenlobe.core.record.CourseEnd;
 import org.evenlobe.core.record.EarFinding;
 import org.evenlobe.core.record.Exposure;
+import org.evenlobe.core.rule.Figures;
 
 /**
  * What a ribbon shows of the last six weeks.
@@ -21,14 +28,19 @@ import org.evenlobe.core.record.Exposure;
  * @param checks the checks
  * @param visits the visits to a vet
  * @param exposures what happened to the ears
+ * @param courses the courses of medicine that go into an ear, with four weeks ahead
  */
 record RibbonMarks(
     List<CleaningRecord> cleanings,
     List<CheckMark> checks,
     List<VisitMark> visits,
-    List<Exposure> exposures) {
+    List<Exposure> exposures,
+    List<CourseMark> courses) {
   /** How far back a ribbon shows what was done. */
   private static final int DAYS_BACK = 43;
+
+  /** How far ahead it shows what is planned. */
+  private static final int DAYS_AHEAD = 28;
 
   /**
    * A check as a ribbon shows it.
@@ -57,6 +69,56 @@ record RibbonMarks(
    */
   record VisitMark(UUID id, LocalDate day) {}
 
+  /**
+   * A course as a ribbon shows it: a bar along its ears' lanes, with a notch for each dose.
+   *
+   * @param id its id
+   * @param what what is given
+   * @param ears into which ears
+   * @param from its first day
+   * @param to its last day, or the last that is shown
+   * @param doses when its doses are due, of the days that are shown
+   */
+  record CourseMark(
+      UUID id,
+      String what,
+      List<Side> ears,
+      LocalDate from,
+      LocalDate to,
+      List<LocalDateTime> doses) {}
+
+  private static List<CourseMark> courses(DogHistory history) {
+    LocalDate first = history.today().minusDays(DAYS_BACK - 1L);
+    LocalDate last = history.today().plusDays(DAYS_AHEAD);
+    return history.dog().all(Course.class).stream()
+        .filter(course -> !course.ears().isEmpty() && !course.startsOn().isAfter(last))
+        .map(course -> mark(course, history, first, last))
+        .filter(mark -> !mark.doses().isEmpty())
+        .toList();
+  }
+
+  private static CourseMark mark(
+      Course course, DogHistory history, LocalDate first, LocalDate last) {
+    LocalDate end =
+        history.dog().all(CourseEnd.class).stream()
+            .filter(one -> one.course().equals(course.id()))
+            .map(CourseEnd::day)
+            .findFirst()
+            .orElse(last);
+    List<LocalDateTime> doses =
+        DoseSchedule.of(course, course.moment().zone(), last).doses().stream()
+            .map(Dose::local)
+            .filter(at -> isWithin(at.toLocalDate(), first, Figures.earlier(end, last)))
+            .toList();
+    LocalDate to = doses.isEmpty() ? end : doses.get(doses.size() - 1).toLocalDate();
+    return new CourseMark(
+        course.id(), course.what(), List.copyOf(course.ears()), course.startsOn(), to, doses);
+  }
+
+  private static boolean isWithin(LocalDate day, LocalDate first, LocalDate last) {
+    return !day.isBefore(first) && !day.isAfter(last);
+  }
+
   static RibbonMarks of(DogHistory history) {
     LocalDate from = history.today().minusDays(DAYS_BACK);
     return new RibbonMarks(
@@ -67,7 +129,8 @@ record RibbonMarks(
         last(history.visits(), visit -> !visit.day().isBefore(from)).stream()
             .map(visit -> new VisitMark(visit.id(), visit.day()))
             .toList(),
-        history.wet().since(from));
+        history.wet().since(from),
+        courses(history));
   }
 
   /** The last of them of which that holds, oldest first. */

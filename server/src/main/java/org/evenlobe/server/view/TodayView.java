@@ -23,6 +23,7 @@ import org.evenlobe.server.plan.Plans.Planned;
 import org.evenlobe.server.plan.Plans.Standing;
 import org.evenlobe.server.record.FoldedDogs.Folded;
 import org.evenlobe.server.view.RibbonMarks.CheckMark;
+import org.evenlobe.server.view.RibbonMarks.CourseMark;
 import org.evenlobe.server.view.RibbonMarks.VisitMark;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
@@ -76,6 +77,7 @@ class TodayView {
    * @param checks its checks of the last six weeks
    * @param visits its visits of the last six weeks
    * @param exposures what happened to its ears in the last six weeks
+   * @param courses its courses of medicine, as a ribbon shows them
    * @param expected what is expected to happen to them again and again
    * @param plan what is planned
    */
@@ -87,6 +89,7 @@ class TodayView {
       List<CheckMark> checks,
       List<VisitMark> visits,
       List<Exposure> exposures,
+      List<CourseMark> courses,
       List<ExpectedExposure> expected,
       PlanMarks plan) {}
 
@@ -135,6 +138,7 @@ class TodayView {
         marks.checks(),
         marks.visits(),
         marks.exposures(),
+        marks.courses(),
         dog.record().all(ExpectedExposure.class),
         PlanMarks.of(plan));
   }

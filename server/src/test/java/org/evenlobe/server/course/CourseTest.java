@@ -17,6 +17,7 @@ import java.util.concurrent.Executors;
 import org.evenlobe.server.Caller;
 import org.evenlobe.server.RunningServer;
 import org.evenlobe.server.Samples;
+import org.evenlobe.server.StatementCount;
 import org.evenlobe.server.account.Household;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
@@ -323,5 +324,35 @@ class CourseTest {
                 .post(owner.at("/previews/label"), said.formatted("8 drops ".repeat(1250)))
                 .refusedFields())
         .containsExactly("words");
+  }
+
+  @Test
+  void theStatementsOfTheBoardDoNotGrowWithDogsAndDoses() {
+    begun("");
+    int one = StatementCount.during(() -> owner.get(owner.at("/doses")));
+    for (int n = 0; n < 8; n++) {
+      UUID other = Samples.newDog(owner);
+      for (int course = 0; course < 3; course++) {
+        owner.create(
+            owner.at("/courses/" + UUID.randomUUID()),
+            Samples.course(other, now.minusSeconds(60), today.minusDays(3).toString(), ""));
+      }
+      owner.create(
+          owner.at("/diet-trials/" + UUID.randomUUID()),
+          Samples.dietTrial(other, now.minusSeconds(60), today.toString(), ""));
+    }
+
+    assertThat(StatementCount.during(() -> owner.get(owner.at("/doses")))).isEqualTo(one);
+    begunOnOnesOwn(1);
+    int own = StatementCount.during(() -> owner.get(owner.at("/dogs/" + dog + "/courses")));
+    begunOnOnesOwn(5);
+    assertThat(StatementCount.during(() -> owner.get(owner.at("/dogs/" + dog + "/courses"))))
+        .isEqualTo(own);
+  }
+
+  private void begunOnOnesOwn(int many) {
+    for (int n = 0; n < many; n++) {
+      owner.create(owner.at("/own-courses/" + UUID.randomUUID()), Samples.of("own-courses", dog));
+    }
   }
 }
