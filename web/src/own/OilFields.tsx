@@ -43,7 +43,7 @@ export function OilFields({ oil, onChange }: { oil: OilDraft; onChange: (oil: Oi
       )}
       <ChoiceField
         label="You give it by"
-        hint="A teaspoon is 5 mL, level: 4.6 g of oil."
+        hint="The level teaspoon of oils: 5 mL, 4.6 g."
         choices={WORDS.OilMeasure}
         value={oil.by}
         onChange={(measure) => set({ by: measure })}
