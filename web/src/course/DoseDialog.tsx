@@ -34,6 +34,7 @@ export function DoseDialog({
   const give = useGive(shown, onClose);
   const remove = useRemoveFact('givings', `${course.name}: the tick is taken back.`, onClose);
   const giving = dose.ears.find((ear) => ear.giving)?.giving;
+  const early = status === 'AHEAD';
   const isDone = status === 'GIVEN' || status === 'LEFT_OUT';
   const problem = give.error ?? remove.error;
   const at = /^\d{2}:\d{2}$/.test(time)
@@ -50,9 +51,7 @@ export function DoseDialog({
             <Typography>Ticked by mistake? Then it is to be given still, or was missed.</Typography>
           ) : (
             <>
-              {status === 'AHEAD' && (
-                <Typography>{dose.later.AHEAD} Sooner is early: wait.</Typography>
-              )}
+              {early && <Typography>{dose.later.AHEAD} Sooner is early: wait.</Typography>}
               <TextField
                 type="time"
                 label="It was given at"
@@ -61,7 +60,7 @@ export function DoseDialog({
                 slotProps={{ inputLabel: { shrink: true } }}
               />
               <TextField
-                label="Why then (if you like)"
+                label={early ? 'Why so early' : 'Why then (if you like)'}
                 value={why}
                 onChange={({ target }) => setWhy(target.value)}
                 slotProps={{ htmlInput: { maxLength: LIMITS.Giving.why.length } }}
@@ -87,7 +86,7 @@ export function DoseDialog({
           <Button
             variant="contained"
             loading={give.isPending}
-            disabled={!at || at > now}
+            disabled={!at || at > now || (early && why.trim() === '')}
             onClick={() =>
               at &&
               give.mutate({

@@ -28,8 +28,9 @@ export function Understood({ said }: { said: LabelSentence }) {
             {said.phases.map((phase, at) => (
               <Typography component="li" key={at}>
                 {amountWords(phase.amount)}
-                {said.ears.length > 0 && ` in the ${earsWords(said.ears)}`} {often(phase)},{' '}
-                {long(phase)}
+                {said.ears.length > 0 &&
+                  ` in ${said.ears.length === 2 ? '' : 'the '}${earsWords(said.ears)}`}{' '}
+                {often(phase)}, {long(phase)}
               </Typography>
             ))}
           </Box>

@@ -1,4 +1,6 @@
 import { useQuery } from '@tanstack/react-query';
+import { useState } from 'react';
+import { v7 as newId } from 'uuid';
 import { Problem } from '../api/problem';
 import { useHousehold, useKnownMe } from '../household/useMe';
 import {
@@ -39,6 +41,12 @@ export function useSaveFact<K extends FactKind>(
     (body: FactBody<K>, { household }) => putFact({ household, kind, id }, body, version),
     onSaved,
   );
+}
+
+/** Records a new fact under an id that stays the same over all tries. */
+export function useNewFact<K extends FactKind>(kind: K, onSaved: () => unknown) {
+  const [id] = useState(() => newId());
+  return useSaveFact(kind, id, undefined, onSaved);
 }
 
 /** A fact, and the version of it that the person saw, where that is known. */

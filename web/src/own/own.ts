@@ -106,7 +106,8 @@ export function missing(draft: OwnDraft): Record<string, string> {
   return errors;
 }
 
-const EARS: Record<Goes, readonly Side[]> = {
+/** Into which ears it goes. */
+export const EARS: Record<Goes, readonly Side[]> = {
   RIGHT: ['RIGHT'],
   LEFT: ['LEFT'],
   BOTH: SIDES,

@@ -95,9 +95,10 @@ function Month({ today }: { today: Today }) {
         <Typography variant="body2" color="textSecondary" sx={{ mt: 1.5 }}>
           A drop is a cleaning: up for the dog’s right ear, down for its left. A ring is a check,
           with a dot where it watches after water; a dot alone is a light look, a wave is drying, a
-          leaf a look for seeds, strokes are hair care, a cross the vet. Drag a cleaning, a check or
-          hair care to another day; or give it the focus and press ← or → with Shift. Its window is
-          shaded meanwhile; outside it you are asked why.
+          leaf a look for seeds, strokes are hair care, a cross the vet, a square the diet trial, a
+          bubble a talk with the vet. Drag a cleaning, a check or hair care to another day; or give
+          it the focus and press ← or → with Shift. Its window is shaded meanwhile; outside it you
+          are asked why.
         </Typography>
       </Box>
     </Page>

@@ -1,36 +1,22 @@
-import Skeleton from '@mui/material/Skeleton';
-import { useState } from 'react';
 import { useNavigate, useParams } from 'react-router';
-import { v7 as newId } from 'uuid';
-import { useSaveFact } from '../fact/useFact';
-import { useSettings } from '../household/useMe';
 import { TrialFormView } from '../trial/TrialFormView';
-import { Failure } from '../ui/Failure';
-import { Page } from '../ui/Page';
-import { useDog } from '../view/useDog';
+import { useNewFact } from '../fact/useFact';
+import { useSettings } from '../household/useMe';
+import { OfDogPage } from '../view/OfDogPage';
 
 /** Begins a diet trial. */
 export function Component() {
   const { dog: id = '' } = useParams();
-  const dog = useDog(id);
   const { zone } = useSettings();
   const navigate = useNavigate();
-  const [trial] = useState(() => newId());
   const back = () => navigate(`/dogs/${id}/courses`);
-  const save = useSaveFact('diet-trials', trial, undefined, back);
+  const save = useNewFact('diet-trials', back);
   return (
-    <Page
-      title={`${dog.data?.dog.profile.name ?? ''}: a diet trial`}
-      aside="Is food behind what comes back?"
-    >
-      {dog.isError && <Failure error={dog.error} onRetry={() => void dog.refetch()} />}
-      {dog.isPending && (
-        <Skeleton variant="rounded" height={320} role="status" aria-label="Loading" />
-      )}
-      {dog.data && (
+    <OfDogPage id={id} title="a diet trial" aside="Is food behind what comes back?">
+      {({ plan }) => (
         <TrialFormView
           dogId={id}
-          today={dog.data.plan.today}
+          today={plan.today}
           zone={zone}
           pending={save.isPending}
           error={save.error}
@@ -38,6 +24,6 @@ export function Component() {
           onCancel={() => void back()}
         />
       )}
-    </Page>
+    </OfDogPage>
   );
 }

@@ -1,8 +1,10 @@
 import { useEffect } from 'react';
-import { count } from '../measure/days';
+import { count, shortDate } from '../measure/days';
 import { KINDS } from '../plan/kinds';
 import { useToday } from '../view/useToday';
-import { isFirstOf } from './notices';
+import { isFirstOf, showNotice } from './notices';
+
+const MOST_LINES = 6;
 
 /** Shows one notice of the system's a day with all that is due, while the app is open. */
 export function DayNotice() {
@@ -16,13 +18,16 @@ export function DayNotice() {
       .map(({ dogId, item }) => `${name(dogId)}: ${KINDS[item.kind].words(item)}`);
     const lines = [
       ...things,
-      ...expiring.map(({ supply, useBy }) => `${supply.name}: last day ${useBy ?? ''}`),
+      ...expiring.map(
+        ({ supply, useBy }) => `${supply.name}: last day ${useBy ? shortDate(useBy) : ''}`,
+      ),
     ];
     if (lines.length > 0 && isFirstOf(day, localStorage)) {
-      new Notification(`${count(lines.length, 'thing')} for today`, {
-        body: lines.slice(0, 6).join('\n'),
-        tag: `day ${day}`,
-      });
+      void showNotice(
+        `${count(lines.length, 'thing')} for today`,
+        lines.slice(0, MOST_LINES).join('\n'),
+        `day ${day}`,
+      );
     }
   }, [today.data]);
   return null;

@@ -11,7 +11,7 @@ import Typography from '@mui/material/Typography';
 import { useState } from 'react';
 import type { Schemas } from '../api/client';
 import { Failure } from '../ui/Failure';
-import { areNoticesOn, turnNotices } from './notices';
+import { turnNotices, useNoticesOn } from './notices';
 import { Outbox } from './Outbox';
 import { useReminders, useSaveReminders, type RemindersRequest } from './useReminders';
 
@@ -47,7 +47,7 @@ function Form({ answer }: { answer: Answer }) {
     from: clock(quiet?.from),
     until: clock(quiet?.until),
   });
-  const [notices, setNotices] = useState(areNoticesOn);
+  const notices = useNoticesOn();
   const save = useSaveReminders();
   const set = (change: Partial<typeof draft>) => setDraft({ ...draft, ...change });
   const request = (): RemindersRequest => ({
@@ -87,9 +87,7 @@ function Form({ answer }: { answer: Answer }) {
       )}
       {typeof Notification !== 'undefined' && (
         <FormControlLabel
-          control={
-            <Switch checked={notices} onChange={(_, on) => void turnNotices(on).then(setNotices)} />
-          }
+          control={<Switch checked={notices} onChange={(_, on) => void turnNotices(on)} />}
           label="On this device: a notice of the day, and when a dose is due, while Even Lobe is open"
         />
       )}

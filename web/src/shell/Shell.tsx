@@ -22,9 +22,7 @@ import { WaitingNotice } from '../fact/WaitingNotice';
 import { signOut } from '../account/session';
 import { chooseHousehold } from '../household/chosenHousehold';
 import { useLiveChanges } from '../household/useLiveChanges';
-import { DayNotice } from '../remind/DayNotice';
-import { areNoticesOn } from '../remind/notices';
-import { useNotices } from '../remind/useNotices';
+import { Notices } from '../remind/Notices';
 import { useHousehold, useMayRecord, useMe, type Household } from '../household/useMe';
 import { UndoHost } from '../fact/UndoHost';
 import { useKeys } from '../ui/keys';
@@ -59,8 +57,6 @@ function Frame() {
     [navigate],
   );
   useKeys(keys);
-  useNotices();
-  const notices = areNoticesOn();
   return (
     <Box
       sx={{
@@ -70,7 +66,7 @@ function Frame() {
         gridTemplateRows: { xs: '1fr auto', md: '1fr' },
       }}
     >
-      {notices && <DayNotice />}
+      <Notices />
       <Rail households={households} onKeys={() => setKeysOpen(true)} />
       <Box component="main" sx={{ order: { xs: 0, md: 1 }, minWidth: 0 }}>
         {cut && (

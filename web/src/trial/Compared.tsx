@@ -24,6 +24,10 @@ export function Compared({ comparison }: { comparison: Comparison }) {
       <Typography variant="h3" sx={{ fontSize: '1.05rem' }}>
         Against the time before it
       </Typography>
+      <Typography variant="body2" color="textSecondary">
+        {shortDate(before.from)} to {shortDate(before.to)}, and {shortDate(during.from)} to{' '}
+        {shortDate(during.to)}
+      </Typography>
       <Box
         component="table"
         sx={{
@@ -41,12 +45,8 @@ export function Compared({ comparison }: { comparison: Comparison }) {
         <thead>
           <tr>
             <td />
-            <th scope="col">
-              {shortDate(before.from)} to {shortDate(before.to)}
-            </th>
-            <th scope="col">
-              {shortDate(during.from)} to {shortDate(during.to)}
-            </th>
+            <th scope="col">Before</th>
+            <th scope="col">In it</th>
             <th scope="col">So it is</th>
           </tr>
         </thead>

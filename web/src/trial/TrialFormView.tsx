@@ -1,12 +1,11 @@
 import Alert from '@mui/material/Alert';
-import Button from '@mui/material/Button';
 import Stack from '@mui/material/Stack';
 import TextField from '@mui/material/TextField';
 import Typography from '@mui/material/Typography';
 import { useState } from 'react';
 import { ChoiceField } from '../form/ChoiceField';
 import type { Day } from '../measure/days';
-import { Failure } from '../ui/Failure';
+import { EntryForm, type EntryState } from '../ui/EntryForm';
 import { LABEL_WORDS, missing, requestOf, type DietTrialRequest, type TrialDraft } from './trial';
 
 /** The two schools on how long a trial is. */
@@ -26,14 +25,11 @@ export function TrialFormView({
   error,
   onSave,
   onCancel,
-}: {
+}: EntryState & {
   dogId: string;
   today: Day;
   zone: string;
-  pending: boolean;
-  error: Error | null;
   onSave: (request: DietTrialRequest) => void;
-  onCancel: () => void;
 }) {
   const [draft, setDraft] = useState<TrialDraft>({
     protein: '',
@@ -43,9 +39,8 @@ export function TrialFormView({
     startsOn: today,
     days: 56,
   });
-  const [tried, setTried] = useState(false);
-  const errors = tried ? missing(draft) : {};
   const field = (
+    errors: Record<string, string>,
     name: 'protein' | 'starch' | 'foodsSoFar' | 'allowed',
     title: string,
     hint: string,
@@ -61,60 +56,63 @@ export function TrialFormView({
     />
   );
   return (
-    <Stack
-      component="form"
-      spacing={2.5}
-      noValidate
-      sx={{ maxWidth: 860 }}
-      onSubmit={(event) => {
-        event.preventDefault();
-        setTried(true);
-        if (Object.keys(missing(draft)).length === 0) {
-          onSave(requestOf(draft, { dogId, at: new Date().toISOString(), zone }));
-        }
-      }}
+    <EntryForm
+      button="Begin it"
+      pending={pending}
+      error={error}
+      onCancel={onCancel}
+      missing={missing(draft)}
+      onSubmit={() => onSave(requestOf(draft, { dogId, at: new Date().toISOString(), zone }))}
     >
-      <Typography>
-        One new protein and one new starch, and nothing else: treats and flavoured tablets count as
-        food. Talk with your vet first.
-      </Typography>
-      {field(
-        'foodsSoFar',
-        'Fed so far',
-        'One a line or with commas, so that what is new can be told',
+      {(errors) => (
+        <>
+          <Typography>
+            One new protein and one new starch, and nothing else: treats and flavoured tablets count
+            as food. Talk with your vet first.
+          </Typography>
+          {field(
+            errors,
+            'foodsSoFar',
+            'Fed so far',
+            'One a line or with commas, so that what is new can be told',
+          )}
+          <Stack direction={{ xs: 'column', sm: 'row' }} spacing={2}>
+            {field(
+              errors,
+              'protein',
+              'The new protein',
+              'Such as duck, horse, or what your vet prescribed',
+            )}
+            {field(errors, 'starch', 'The new starch', 'Such as millet or sweet potato')}
+          </Stack>
+          {field(
+            errors,
+            'allowed',
+            'Allowed beside it',
+            'Such as water, the vet’s unflavoured tablets',
+          )}
+          <ChoiceField
+            label="How many clean days"
+            hint="Two schools: 30 to 60 days, or 8 to 12 weeks. A shorter one misses those who get better late."
+            choices={LENGTHS}
+            value={draft.days}
+            onChange={(days) => setDraft({ ...draft, days })}
+          />
+          <TextField
+            type="date"
+            label="First day"
+            value={draft.startsOn}
+            error={'startsOn' in errors}
+            helperText={errors.startsOn}
+            onChange={({ target }) => setDraft({ ...draft, startsOn: target.value })}
+            slotProps={{ inputLabel: { shrink: true } }}
+            sx={{ maxWidth: 240 }}
+          />
+          <Alert severity="info" icon={false}>
+            On labels look for {LABEL_WORDS.join(', ')}: they hide what a trial must not hold.
+          </Alert>
+        </>
       )}
-      <Stack direction={{ xs: 'column', sm: 'row' }} spacing={2}>
-        {field('protein', 'The new protein', 'Such as duck, horse, or what your vet prescribed')}
-        {field('starch', 'The new starch', 'Such as millet or sweet potato')}
-      </Stack>
-      {field('allowed', 'Allowed beside it', 'Such as water, the vet’s unflavoured tablets')}
-      <ChoiceField
-        label="How many clean days"
-        hint="Two schools: 30 to 60 days, or 8 to 12 weeks. A shorter one misses those who get better late."
-        choices={LENGTHS}
-        value={draft.days}
-        onChange={(days) => setDraft({ ...draft, days })}
-      />
-      <TextField
-        type="date"
-        label="First day"
-        value={draft.startsOn}
-        error={'startsOn' in errors}
-        helperText={errors.startsOn}
-        onChange={({ target }) => setDraft({ ...draft, startsOn: target.value })}
-        slotProps={{ inputLabel: { shrink: true } }}
-        sx={{ maxWidth: 240 }}
-      />
-      <Alert severity="info" icon={false}>
-        On labels look for {LABEL_WORDS.join(', ')}: they hide what a trial must not hold.
-      </Alert>
-      {error && <Failure error={error} />}
-      <Stack direction="row" spacing={1}>
-        <Button type="submit" variant="contained" size="large" loading={pending}>
-          Begin it
-        </Button>
-        <Button onClick={onCancel}>Cancel</Button>
-      </Stack>
-    </Stack>
+    </EntryForm>
   );
 }

@@ -3,6 +3,8 @@ import Link from '@mui/material/Link';
 import Paper from '@mui/material/Paper';
 import Typography from '@mui/material/Typography';
 import { Link as RouterLink } from 'react-router';
+import { WORDS } from '../api/words';
+import { labelOf } from '../form/choice';
 import { useMayRecord } from '../household/useMe';
 import { shortDate } from '../measure/days';
 import { SlipButton } from './SlipButton';
@@ -20,6 +22,7 @@ export function TrialLine({
 }) {
   const mayRecord = useMayRecord();
   const { protein, starch, days, id } = trial.trial;
+  const open = trial.stage === 'GOES_ON' || trial.stage === 'TO_COME';
   return (
     <Paper
       variant="outlined"
@@ -38,16 +41,16 @@ export function TrialLine({
         <Typography sx={{ fontSize: '1.1rem' }}>
           <Link component={RouterLink} to={`/dogs/${dog}/courses`} sx={{ fontWeight: 650 }}>
             {name}
-          </Link>{' '}
-          eats only {protein} and {starch}
+          </Link>
+          {open ? ` eats only ${protein} and ${starch}` : `: ${labelOf(WORDS.Stage, trial.stage)}`}
         </Typography>
         <Typography variant="body2" color="textSecondary">
-          {trial.clean} of {days} clean days, until {shortDate(trial.ends)} at the earliest
+          {open
+            ? `${trial.clean} of ${days} clean days, until ${shortDate(trial.ends)} at the earliest`
+            : trial.reasons[0]?.sentence}
         </Typography>
       </Box>
-      {mayRecord && (trial.stage === 'GOES_ON' || trial.stage === 'TO_COME') && (
-        <SlipButton large dogId={dog} name={name} trialId={id} />
-      )}
+      {mayRecord && open && <SlipButton large dogId={dog} name={name} trialId={id} />}
     </Paper>
   );
 }

@@ -6,11 +6,10 @@ import Switch from '@mui/material/Switch';
 import TextField from '@mui/material/TextField';
 import Typography from '@mui/material/Typography';
 import { LIMITS } from '../api/limits';
-import { WORDS } from '../api/words';
-import { EARS, understood, type CourseDraft } from '../course/courseForm';
+import { understood, type CourseDraft } from '../course/courseForm';
+import { KindAndEars } from '../course/KindAndEars';
 import { LabelField } from '../course/LabelField';
 import { PhaseFields } from '../course/PhaseFields';
-import { ChoiceField } from '../form/ChoiceField';
 
 /** The medicine that a vet gave at a visit: its course is begun with the visit, in one entry. */
 export function MedicineOfVisit({
@@ -43,25 +42,7 @@ export function MedicineOfVisit({
             onChange={({ target }) => set({ what: target.value })}
             slotProps={{ htmlInput: { maxLength: LIMITS.Course.what.length } }}
           />
-          <ChoiceField
-            label="What it is"
-            hint="A tablet is for the dog, not for an ear."
-            choices={WORDS.MedicineKind}
-            value={draft.kind}
-            onChange={(kind) => set({ kind })}
-          />
-          {draft.kind !== 'TABLET' && (
-            <Box>
-              <ChoiceField
-                label="Into which ear"
-                hint="The dog’s own right and left."
-                choices={EARS}
-                value={draft.ears}
-                onChange={(ears) => set({ ears })}
-              />
-              {errors.ears && <Typography color="error">{errors.ears}</Typography>}
-            </Box>
-          )}
+          <KindAndEars draft={draft} error={errors.ears} onChange={set} />
           <PhaseFields
             phases={draft.phases}
             errors={errors}

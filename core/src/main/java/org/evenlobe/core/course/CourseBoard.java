@@ -1,11 +1,14 @@
 package org.evenlobe.core.course;
 
 import java.time.Duration;
+import java.time.Instant;
 import java.time.LocalDate;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.SortedMap;
 import java.util.TreeMap;
+import java.util.function.Predicate;
 import java.util.stream.Collectors;
 import org.evenlobe.core.record.Course;
 import org.evenlobe.core.record.CourseEnd;
@@ -57,37 +60,61 @@ public record CourseBoard(
                 Collectors.groupingBy(
                     one -> one.dose().number(), TreeMap::new, Collectors.toList()));
     LocalDate today = run.at().atZone(run.zone()).toLocalDate();
-    List<BoardDose> all =
-        byNumber.values().stream().map(ears -> BoardDose.of(ears, waiting, run)).toList();
-    Optional<BoardDose> next =
-        all.stream().filter(dose -> dose.status() == DoseStatus.AHEAD).findFirst();
+    // only what is shown is put into words: a course has many doses
+    Instant lately = run.at().minus(TWO_DAYS);
+    Optional<Integer> next = first(byNumber, one -> one.status() == DoseStatus.AHEAD);
+    List<BoardDose> near =
+        byNumber.entrySet().stream()
+            .filter(
+                one ->
+                    isNear(one.getValue(), today, lately) || Optional.of(one.getKey()).equals(next))
+            .map(one -> BoardDose.of(one.getValue(), waiting, run))
+            .toList();
     boolean over = run.isOver();
     return new CourseBoard(
         run.course(),
         run.end(),
         run.course().isOpen() ? Optional.empty() : Optional.of(run.schedule().size()),
-        all.stream()
+        near.stream()
             .filter(
                 dose ->
                     dose.status().isNow()
                         || dose.dose().local().toLocalDate().equals(today)
-                        || Optional.of(dose).equals(next))
+                        || Optional.of(dose.dose().number()).equals(next))
             .toList(),
-        all.stream()
+        near.stream()
             .filter(
                 dose ->
                     dose.ears().stream().anyMatch(ear -> !ear.again().isEmpty())
-                        && dose.dose().at().isAfter(run.at().minus(TWO_DAYS)))
+                        && dose.dose().at().isAfter(lately))
             .toList(),
         waiting,
         run.asks(),
         over,
-        all.stream()
-            .filter(dose -> !dose.toGive().isEmpty())
-            .findFirst()
-            .map(dose -> GivingStep.of(run.course().kind(), dose.dose().amount()))
+        first(byNumber, one -> one.status().isNow() || one.status() == DoseStatus.AHEAD)
+            .map(number -> byNumber.get(number).get(0).dose().amount())
+            .map(amount -> GivingStep.of(run.course().kind(), amount))
             .orElse(List.of()),
         reasons(run, over, dog));
+  }
+
+  /** The first dose of which that holds for one of its ears. */
+  private static Optional<Integer> first(
+      SortedMap<Integer, List<DoseNow>> byNumber, Predicate<DoseNow> holds) {
+    return byNumber.entrySet().stream()
+        .filter(one -> one.getValue().stream().anyMatch(holds))
+        .map(Map.Entry::getKey)
+        .findFirst();
+  }
+
+  /** Whether a dose is to be given, is of today, or was given twice lately. */
+  private static boolean isNear(List<DoseNow> ears, LocalDate today, Instant lately) {
+    Dose dose = ears.get(0).dose();
+    return dose.local().toLocalDate().equals(today)
+        || ears.stream()
+            .anyMatch(
+                ear ->
+                    ear.status().isNow() || (!ear.again().isEmpty() && dose.at().isAfter(lately)));
   }
 
   private static List<Reason> reasons(CourseRun run, boolean over, DogRecord dog) {

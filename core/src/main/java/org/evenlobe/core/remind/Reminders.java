@@ -8,6 +8,7 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
+import java.util.function.Supplier;
 import java.util.stream.Stream;
 import org.evenlobe.core.rule.Figures;
 
@@ -43,22 +44,23 @@ public final class Reminders {
    * Those that are due after an instant, up to another.
    *
    * @param doses of that time and before, as they stand at its end
-   * @param things what is due on the day of its end, a line each
+   * @param today what is due on the day of its end, a line each; asked for once a day only
    */
   public List<Reminder> due(
-      Instant after, Instant until, List<DoseTime> doses, List<String> things) {
+      Instant after, Instant until, List<DoseTime> doses, Supplier<List<String>> today) {
     if (!wishes.byMail()) {
       return List.of();
     }
     List<Reminder> due = new ArrayList<>();
-    LocalDate today = until.atZone(zone).toLocalDate();
-    Instant daily = daily(today);
-    if (isWithin(daily, after, until) && !things.isEmpty()) {
+    LocalDate day = until.atZone(zone).toLocalDate();
+    Instant daily = daily(day);
+    List<String> things = isWithin(daily, after, until) ? today.get() : List.of();
+    if (!things.isEmpty()) {
       due.add(
           new Reminder(
-              "day " + today,
+              "day " + day,
               daily,
-              "%s: %s to do".formatted(Figures.date(today), Figures.count(things.size(), "thing")),
+              "%s: %s to do".formatted(Figures.date(day), Figures.count(things.size(), "thing")),
               things));
     }
     if (wishes.doses()) {

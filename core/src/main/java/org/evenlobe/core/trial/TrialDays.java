@@ -67,8 +67,10 @@ final class TrialDays {
     }
   }
 
-  /** How many days only that slip costs. */
+  /** How many days only that slip costs; what comes after the end costs none. */
   int onlyBy(DietSlip slip) {
-    return (int) days(slip).stream().filter(day -> costly.get(day) == 1).count();
+    LocalDate ends = ends();
+    return (int)
+        days(slip).stream().filter(day -> costly.get(day) == 1 && !day.isAfter(ends)).count();
   }
 }

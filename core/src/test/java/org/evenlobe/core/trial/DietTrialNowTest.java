@@ -102,6 +102,9 @@ class DietTrialNowTest {
     DietTrialNow now = now(slips(new TestDog().record().plus(trial(0, 56)), List.of(9, 12)), 20);
 
     assertThat(now.slips()).extracting(DietTrialNow.Slipped::cost).containsExactly(3, 3);
+    DietTrialNow reached = now(slips(new TestDog().record().plus(trial(0, 30)), List.of(33)), 35);
+    assertThat(reached.stage()).isEqualTo(Stage.REACHED);
+    assertThat(reached.slips()).extracting(DietTrialNow.Slipped::cost).containsExactly(0);
     assertThat(now.lost()).hasSize(17).startsWith(day(9)).endsWith(day(25));
   }
 

@@ -52,7 +52,7 @@ public record OwnCourseRequest(
         .require(
             !from.isBefore(day.minusYears(3)) && !from.isAfter(day.plusYears(1)),
             "from",
-            "must lie within a year")
+            "must lie within the last three years or the next one")
         .require(to == null || !to.isBefore(from), "to", "must not lie before its first day")
         .require(endWhy == null || to != null, "endWhy", "is said of what has a last day only")
         .require(supplement == null || ears.isEmpty(), "ears", "names none for what is fed");

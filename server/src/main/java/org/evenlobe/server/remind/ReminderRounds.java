@@ -1,6 +1,7 @@
 package org.evenlobe.server.remind;
 
 import com.github.kagkarlsson.scheduler.SchedulerClient;
+import java.time.Duration;
 import java.time.Instant;
 import java.util.List;
 import java.util.Optional;
@@ -17,6 +18,9 @@ import org.springframework.transaction.annotation.Transactional;
 /** Looks for what a member is to be reminded of, and begins a job for each mail. */
 @Service
 class ReminderRounds {
+  /** What was begun longer ago than this is never begun again: its time is past. */
+  private static final Duration KEPT = Duration.ofDays(60);
+
   private static final String FAREWELL =
       "You said in Even Lobe, under Household, that you want this.";
 
@@ -51,9 +55,10 @@ class ReminderRounds {
     Reminders reminders = new Reminders(kept.get().said(), standing.zone());
     List<DoseTime> doses = things.doses(standing, now);
     reminders
-        .due(kept.get().lookedUntil(), now, doses, things.of(standing))
+        .due(kept.get().lookedUntil(), now, doses, () -> things.of(standing))
         .forEach(one -> begin(person, one, now));
     wishes.looked(person, now);
+    wishes.forget(person, now.minus(KEPT));
     return reminders.next(now, doses);
   }
 

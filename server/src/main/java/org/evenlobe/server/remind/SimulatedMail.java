@@ -18,7 +18,8 @@ import org.springframework.transaction.annotation.Transactional;
 @Component
 @ConditionalOnProperty(name = "evenlobe.mail.service", havingValue = "simulated")
 class SimulatedMail implements MailService {
-  private static final int KEPT = 50;
+  private static final int MOST = 50;
+  private static final Duration KEPT_FOR = Duration.ofDays(60);
 
   private final JdbcClient jdbc;
   private final HouseholdDay day;
@@ -35,6 +36,9 @@ class SimulatedMail implements MailService {
   @Transactional
   public void send(Mail mail) {
     LockSupport.parkNanos(takes.toNanos());
+    jdbc.sql("delete from simulated_mail where household_id = ? and person_id = ? and sent_at < ?")
+        .params(CurrentMember.household(), mail.person(), Timestamp.from(day.now().minus(KEPT_FOR)))
+        .update();
     jdbc.sql(
             """
             insert into simulated_mail
@@ -69,7 +73,7 @@ class SimulatedMail implements MailService {
             select sent_at, recipient, subject, body from simulated_mail
             where household_id = ? and person_id = ? order by sent_at desc, subject limit ?
             """)
-        .params(CurrentMember.household(), person, Math.min(most, KEPT))
+        .params(CurrentMember.household(), person, Math.min(most, MOST))
         .query(
             (row, n) ->
                 new SentMail(

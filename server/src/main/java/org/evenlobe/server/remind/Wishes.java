@@ -97,6 +97,13 @@ class Wishes {
         == 1;
   }
 
+  /** What was begun before an instant need not be known any more. */
+  void forget(UUID person, Instant before) {
+    jdbc.sql("delete from reminder_begun where household_id = ? and person_id = ? and begun_at < ?")
+        .params(CurrentMember.household(), person, Timestamp.from(before))
+        .update();
+  }
+
   /** Their address. */
   String address(UUID person) {
     return jdbc.sql("select email from person where id = ?")

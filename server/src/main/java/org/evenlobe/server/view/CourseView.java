@@ -34,6 +34,7 @@ import org.evenlobe.server.course.Givers;
 import org.evenlobe.server.plan.Plans;
 import org.evenlobe.server.plan.Plans.Standing;
 import org.evenlobe.server.record.FoldedDogs;
+import org.evenlobe.server.record.FoldedDogs.Folded;
 import org.evenlobe.server.view.TrialView.DogTrial;
 import org.evenlobe.server.view.TrialView.TrialInFull;
 import org.springframework.stereotype.Service;
@@ -88,8 +89,9 @@ class CourseView {
     Standing standing = plans.standing();
     Instant now = day.now();
     MedicineWait wait = standing.how().ways().medicineWait();
+    List<Folded> here = dogs.here(standing.today());
     List<DogCourse> courses =
-        dogs.here(standing.today()).stream()
+        here.stream()
             .flatMap(
                 dog ->
                     dog.record().all(Course.class).stream()
@@ -106,7 +108,7 @@ class CourseView {
         now,
         standing.zone(),
         courses,
-        trials.open(standing),
+        trials.open(here),
         names(
             courses.stream()
                 .flatMap(

@@ -19,8 +19,8 @@ import org.evenlobe.core.trial.DietTrialNow;
 import org.evenlobe.core.trial.TrialComparison;
 import org.evenlobe.server.course.SupplementRequest;
 import org.evenlobe.server.plan.Plans;
-import org.evenlobe.server.plan.Plans.Standing;
 import org.evenlobe.server.record.FoldedDogs;
+import org.evenlobe.server.record.FoldedDogs.Folded;
 import org.evenlobe.server.stock.SupplyAnswers;
 import org.evenlobe.server.stock.SupplyAnswers.Kept;
 import org.springframework.stereotype.Service;
@@ -51,8 +51,8 @@ class TrialView {
   record DogTrial(UUID dog, String name, DietTrialNow trial) {}
 
   /** The diet trials that go on, across all dogs. */
-  List<DogTrial> open(Standing standing) {
-    return dogs.here(standing.today()).stream()
+  List<DogTrial> open(List<Folded> here) {
+    return here.stream()
         .flatMap(
             dog ->
                 dog.record().all(DietTrial.class).stream()
