@@ -32,6 +32,7 @@ export const routes: RouteObject[] = [
         path: 'dogs/:dog/cleanings/:cleaning/edit',
         lazy: () => import('./pages/EditCleaningPage'),
       },
+      { path: 'trends', lazy: () => import('./pages/TrendsPage') },
       { path: 'month', lazy: () => import('./pages/MonthPage') },
       { path: 'dogs/:dog/why', lazy: () => import('./pages/WhyPage') },
       { path: 'bench', lazy: () => import('./pages/BenchPage') },

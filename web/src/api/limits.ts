@@ -138,6 +138,7 @@ export const LIMITS = {
   },
   Taken: { exactly: { min: 0, max: 5000 }, ingredient: { length: 40 } },
   Target: { least: { min: 0, max: 100 }, most: { min: 0, max: 100 } },
+  TriggerSaid: { note: { length: 500 } },
   Visit: { note: { length: 4000 } },
   Weighing: { weight: { min: 0.1, max: 120 } },
   WhatIf: { fixedDays: { min: 7, max: 60 }, load: { min: 0, max: 4 } },

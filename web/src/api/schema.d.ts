@@ -596,6 +596,22 @@ export interface paths {
     patch?: never;
     trace?: never;
   };
+  '/api/households/{household}/dogs/{dog}/compared': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get: operations['compared_1'];
+    put?: never;
+    post?: never;
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
   '/api/households/{household}/dogs/{dog}/courses': {
     parameters: {
       query?: never;
@@ -735,6 +751,22 @@ export interface paths {
     put?: never;
     post?: never;
     delete: operations['remove_2'];
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  '/api/households/{household}/dogs/{dog}/trends': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get: operations['trends'];
+    put?: never;
+    post?: never;
+    delete?: never;
     options?: never;
     head?: never;
     patch?: never;
@@ -1940,6 +1972,54 @@ export interface paths {
     patch?: never;
     trace?: never;
   };
+  '/api/households/{household}/triggers/{id}': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get?: never;
+    put: operations['put-triggers'];
+    post?: never;
+    delete: operations['remove-triggers'];
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  '/api/households/{household}/triggers/{id}/versions': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get: operations['versions-triggers'];
+    put?: never;
+    post?: never;
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  '/api/households/{household}/triggers/{id}/versions/{version}/restore': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get?: never;
+    put?: never;
+    post: operations['restore-triggers'];
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
   '/api/households/{household}/visits/{id}': {
     parameters: {
       query?: never;
@@ -2744,6 +2824,16 @@ export interface components {
       /** Format: int32 */
       shortest: number;
     };
+    DayLoad: {
+      /** Format: date */
+      day: string;
+      inCanal: boolean;
+      /**
+       * Format: int32
+       * @description 0 clean wipe · 1 trace · 2 light · 3 moderate · 4 heavy
+       */
+      load: number;
+    };
     DietSlip: {
       /** Format: uuid */
       by?: string;
@@ -2997,6 +3087,25 @@ export interface components {
       recent: components['schemas']['CleaningRecord'][];
       visits: components['schemas']['VisitMark'][];
     };
+    DogTrends: {
+      /** Format: date */
+      began?: string;
+      /** Format: uuid */
+      dog: string;
+      drifts: components['schemas']['EarPairOptionalDriftNow'];
+      flares: components['schemas']['FlareStory'][];
+      follows: components['schemas']['Follows'][];
+      /** Format: date */
+      from: string;
+      intervals: components['schemas']['EarPairListIntervalPoint'];
+      leading: components['schemas']['Leading'];
+      loads: components['schemas']['EarPairListDayLoad'];
+      marks: components['schemas']['RibbonMarks'];
+      name: string;
+      /** Format: date */
+      to: string;
+      turns: components['schemas']['TurningDay'][];
+    };
     DogTrial: {
       /** Format: uuid */
       dog: string;
@@ -3060,6 +3169,18 @@ export interface components {
       status: 'GIVEN' | 'LEFT_OUT' | 'MISSED' | 'LATE' | 'DUE' | 'AHEAD';
       /** @enum {string} */
       timing?: 'EARLY' | 'ON_TIME' | 'LATE';
+    };
+    Drift: {
+      /** Format: double */
+      baseline: number;
+      built: components['schemas']['Step'][];
+      /** Format: double */
+      sum: number;
+    };
+    DriftNow: {
+      alarms: boolean;
+      drift: components['schemas']['Drift'];
+      reason: components['schemas']['Reason'];
     };
     DryingRequest: {
       /** Format: date-time */
@@ -3273,6 +3394,18 @@ export interface components {
       left: components['schemas']['Judged'];
       right: components['schemas']['Judged'];
     };
+    EarPairListDayLoad: {
+      left: components['schemas']['DayLoad'][];
+      right: components['schemas']['DayLoad'][];
+    };
+    EarPairListIntervalPoint: {
+      left: components['schemas']['IntervalPoint'][];
+      right: components['schemas']['IntervalPoint'][];
+    };
+    EarPairOptionalDriftNow: {
+      left?: components['schemas']['DriftNow'];
+      right?: components['schemas']['DriftNow'];
+    };
     EarPairOptionalEarCleaning: {
       left?: components['schemas']['EarCleaning'];
       right?: components['schemas']['EarCleaning'];
@@ -3309,6 +3442,13 @@ export interface components {
       mayGoIn: 'IN_EAR' | 'WIPE' | 'NONE';
       order?: components['schemas']['VetOrder'];
       rhythm: components['schemas']['Rhythm'];
+    };
+    EarSmear: {
+      /** Format: date */
+      day: string;
+      /** @enum {string} */
+      ear: 'RIGHT' | 'LEFT';
+      smear: components['schemas']['Smear'];
     };
     EarTable: {
       deafnessCounts: boolean;
@@ -3598,6 +3738,55 @@ export interface components {
       start: string;
       uncovered: ('RIGHT' | 'LEFT')[];
     };
+    FlareStory: {
+      courses: string[];
+      /** Format: int32 */
+      days: number;
+      flare: components['schemas']['Flare'];
+      reason: components['schemas']['Reason'];
+      smears: components['schemas']['EarSmear'][];
+    };
+    Follows: {
+      /** Format: double */
+      covered: number;
+      /** Format: double */
+      expected: number;
+      /** Format: int32 */
+      flares: number;
+      /** Format: double */
+      high?: number;
+      /** Format: int32 */
+      hits: number;
+      /** Format: double */
+      low?: number;
+      /** Format: double */
+      odds?: number;
+      /** @enum {string} */
+      outcome: 'PROPOSED' | 'NO_CLEAR_LINK' | 'TOO_FEW' | 'TOO_OFTEN';
+      /** Format: double */
+      p?: number;
+      reason: components['schemas']['Reason'];
+      said?: boolean;
+      /** @enum {string} */
+      trigger:
+        | 'WATER'
+        | 'BATH'
+        | 'GROOMING'
+        | 'FIELD'
+        | 'DUST'
+        | 'PLACE'
+        | 'FOOD'
+        | 'FLEA_TREATMENT'
+        | 'TRAVEL'
+        | 'NEW_CLEANER'
+        | 'CLEANINGS'
+        | 'DECEMBER_TO_FEBRUARY'
+        | 'MARCH_TO_MAY'
+        | 'JUNE_TO_AUGUST'
+        | 'SEPTEMBER_TO_NOVEMBER';
+      /** Format: int32 */
+      watched: number;
+    };
     FreshCalendarLink: {
       path: string;
     };
@@ -3847,6 +4036,13 @@ export interface components {
       /** Format: int32 */
       daysNow: number;
       news?: components['schemas']['Reason'];
+    };
+    IntervalPoint: {
+      band: components['schemas']['DayBand'];
+      /** Format: date */
+      day: string;
+      /** Format: int32 */
+      days: number;
     };
     IntervalPreview: {
       loadFactor: components['schemas']['LoadFactor'];
@@ -4192,6 +4388,17 @@ export interface components {
       /** Format: int32 */
       version: number;
     };
+    KeptVersionTriggerSaidRequest: {
+      /** Format: date-time */
+      at: string;
+      by: string;
+      /** Format: date */
+      day?: string;
+      restorable: boolean;
+      said?: components['schemas']['TriggerSaidRequest'];
+      /** Format: int32 */
+      version: number;
+    };
     KeptVersionVisitRequest: {
       /** Format: date-time */
       at: string;
@@ -4258,6 +4465,12 @@ export interface components {
     };
     LabelWordsRequest: {
       words: string;
+    };
+    Leading: {
+      /** Format: int32 */
+      even: number;
+      led: components['schemas']['EarPairInteger'];
+      reason: components['schemas']['Reason'];
     };
     LearnedInterval: {
       band: components['schemas']['DayBand'];
@@ -4676,6 +4889,13 @@ export interface components {
       /** Format: date */
       to: string;
     };
+    PeriodsCompared: {
+      after: components['schemas']['Period'];
+      before: components['schemas']['Period'];
+      itch: components['schemas']['Change'];
+      reason: components['schemas']['Reason'];
+      score: components['schemas']['Change'];
+    };
     PhaseRequest: {
       /** Format: int32 */
       days?: number;
@@ -4905,6 +5125,11 @@ export interface components {
         | 'CHECK_HOLD'
         | 'CHECK_PATTERN'
         | 'TREND_FLARE'
+        | 'TREND_DRIFT'
+        | 'TREND_FOLLOWS'
+        | 'TREND_EVENNESS'
+        | 'TREND_REDNESS'
+        | 'TREND_COMPARED'
         | 'TREND_WENT'
         | 'TREND_CHANGE'
         | 'TREND_BASELINE'
@@ -4998,7 +5223,6 @@ export interface components {
         | 'DIET_LENGTH'
         | 'DIET_NEW'
         | 'DIET_REJOIN'
-        | 'DIET_COMPARED'
         | 'COURSE_CLEANS'
         | 'COURSE_REACTION'
         | 'CAUSE_TALK'
@@ -5074,6 +5298,13 @@ export interface components {
       mode: 'AS_NEEDED' | 'FIXED' | 'LEARNED' | 'VET';
       reasons: components['schemas']['Reason'][];
       routine: boolean;
+    };
+    RibbonMarks: {
+      checks: components['schemas']['CheckMark'][];
+      cleanings: components['schemas']['CleaningRecord'][];
+      courses: components['schemas']['CourseMark'][];
+      exposures: components['schemas']['Exposure'][];
+      visits: components['schemas']['VisitMark'][];
     };
     Running: {
       /** @enum {string} */
@@ -5274,6 +5505,14 @@ export interface components {
       /** @enum {string} */
       ear?: 'RIGHT' | 'LEFT';
       month: string;
+    };
+    Step: {
+      /** Format: date */
+      day: string;
+      /** Format: int32 */
+      score: number;
+      /** Format: double */
+      sum: number;
     };
     StepTimer: {
       /** Format: int32 */
@@ -5490,16 +5729,36 @@ export interface components {
       /** @description an IANA zone, such as Europe/Berlin */
       zone: string;
     };
-    TrialComparison: {
-      before: components['schemas']['Period'];
-      during: components['schemas']['Period'];
-      itch: components['schemas']['Change'];
-      reason: components['schemas']['Reason'];
-      score: components['schemas']['Change'];
-    };
     TrialInFull: {
-      comparison?: components['schemas']['TrialComparison'];
+      comparison?: components['schemas']['PeriodsCompared'];
       now: components['schemas']['DietTrialNow'];
+    };
+    TriggerSaidRequest: {
+      /** Format: date-time */
+      at: string;
+      /** Format: uuid */
+      dogId: string;
+      follows: boolean;
+      note?: string;
+      /** @enum {string} */
+      trigger:
+        | 'WATER'
+        | 'BATH'
+        | 'GROOMING'
+        | 'FIELD'
+        | 'DUST'
+        | 'PLACE'
+        | 'FOOD'
+        | 'FLEA_TREATMENT'
+        | 'TRAVEL'
+        | 'NEW_CLEANER'
+        | 'CLEANINGS'
+        | 'DECEMBER_TO_FEBRUARY'
+        | 'MARCH_TO_MAY'
+        | 'JUNE_TO_AUGUST'
+        | 'SEPTEMBER_TO_NOVEMBER';
+      /** @description an IANA zone, such as Europe/Berlin */
+      zone: string;
     };
     Trust: {
       calmOnce: boolean;
@@ -5508,6 +5767,11 @@ export interface components {
       reasons: components['schemas']['Reason'][];
       /** @enum {string} */
       rung: 'TOUCH' | 'FOLD' | 'HOLD_UP' | 'DRY_PAD' | 'WET_PAD' | 'FULL_SESSION';
+    };
+    TurningDay: {
+      /** Format: date */
+      day: string;
+      what: string;
     };
     UnderCourse: {
       course: components['schemas']['Course'];
@@ -6817,6 +7081,34 @@ export interface operations {
       };
     };
   };
+  compared_1: {
+    parameters: {
+      query: {
+        beforeFrom: string;
+        beforeTo: string;
+        afterFrom: string;
+        afterTo: string;
+      };
+      header?: never;
+      path: {
+        household: string;
+        dog: string;
+      };
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      /** @description OK */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['PeriodsCompared'];
+        };
+      };
+    };
+  };
   courses: {
     parameters: {
       query?: never;
@@ -7091,6 +7383,32 @@ export interface operations {
           [name: string]: unknown;
         };
         content?: never;
+      };
+    };
+  };
+  trends: {
+    parameters: {
+      query?: {
+        from?: string;
+        to?: string;
+      };
+      header?: never;
+      path: {
+        household: string;
+        dog: string;
+      };
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      /** @description OK */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['DogTrends'];
+        };
       };
     };
   };
@@ -9447,6 +9765,108 @@ export interface operations {
         };
         content: {
           'application/json': components['schemas']['Today'];
+        };
+      };
+    };
+  };
+  'put-triggers': {
+    parameters: {
+      query?: never;
+      header?: {
+        'If-None-Match'?: string;
+        'If-Match'?: string;
+      };
+      path: {
+        household: string;
+        id: string;
+      };
+      cookie?: never;
+    };
+    requestBody: {
+      content: {
+        'application/json': components['schemas']['TriggerSaidRequest'];
+      };
+    };
+    responses: {
+      /** @description OK */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['FactAnswer'];
+        };
+      };
+    };
+  };
+  'remove-triggers': {
+    parameters: {
+      query?: never;
+      header?: {
+        'If-Match'?: string;
+      };
+      path: {
+        household: string;
+        id: string;
+      };
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      /** @description OK */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['FactAnswer'];
+        };
+      };
+    };
+  };
+  'versions-triggers': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path: {
+        household: string;
+        id: string;
+      };
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      /** @description OK */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['KeptVersionTriggerSaidRequest'][];
+        };
+      };
+    };
+  };
+  'restore-triggers': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path: {
+        household: string;
+        id: string;
+        version: number;
+      };
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      /** @description OK */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['FactAnswer'];
         };
       };
     };

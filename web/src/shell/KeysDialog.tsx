@@ -13,6 +13,7 @@ const KEYS: [string, string][] = [
   ['1 – 9', 'today: the dog on that line'],
   ['m', 'month: all dogs on one page'],
   ['d', 'doses: what is given now'],
+  ['r', 'trends: what a record shows over time'],
   ['Shift ← →', 'month: put the item on another day, then Enter'],
   ['n', 'add a dog'],
   ['k', 'a dog’s page: check the ears'],

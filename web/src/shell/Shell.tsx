@@ -7,6 +7,7 @@ import MonthIcon from '@mui/icons-material/CalendarMonthOutlined';
 import LogoutIcon from '@mui/icons-material/Logout';
 import ContrastIcon from '@mui/icons-material/Contrast';
 import StockIcon from '@mui/icons-material/Inventory2Outlined';
+import TrendsIcon from '@mui/icons-material/TimelineOutlined';
 import TodayIcon from '@mui/icons-material/TodayOutlined';
 import Alert from '@mui/material/Alert';
 import Box from '@mui/material/Box';
@@ -52,6 +53,7 @@ function Frame() {
       n: () => void navigate('/dogs/new'),
       m: () => void navigate('/month'),
       d: () => void navigate('/doses'),
+      r: () => void navigate('/trends'),
       '?': () => setKeysOpen(true),
     }),
     [navigate],
@@ -136,6 +138,13 @@ function Rail({ households, onKeys }: { households: Household[]; onKeys: () => v
         />
       )}
       <RailLink to="/month" icon={<MonthIcon />} label="Month" current={pathname === '/month'} />
+      <RailLink
+        to="/trends"
+        icon={<TrendsIcon />}
+        label="Trends"
+        current={pathname === '/trends'}
+        desktopOnly
+      />
       <RailLink to="/bench" icon={<BenchIcon />} label="Bench" current={pathname === '/bench'} />
       <RailLink to="/stock" icon={<StockIcon />} label="Stock" current={pathname === '/stock'} />
       <RailLink
@@ -198,6 +207,8 @@ function RailLink(props: {
   /** What stands on a phone. */
   short?: string;
   current: boolean;
+  /** On a phone it is reached from elsewhere. */
+  desktopOnly?: boolean;
 }) {
   return (
     <ButtonBase
@@ -207,6 +218,7 @@ function RailLink(props: {
       aria-current={props.current ? 'page' : undefined}
       sx={{
         ...railItem,
+        display: { xs: props.desktopOnly ? 'none' : 'flex', md: 'flex' },
         color: props.current ? 'primary.main' : 'text.secondary',
         bgcolor: props.current ? 'background.paper' : 'transparent',
       }}

@@ -14,7 +14,7 @@ import { labelOf } from '../form/choice';
 import { useMayRecord, useSettings } from '../household/useMe';
 import { count, dayIn, longDate } from '../measure/days';
 import { momentWords } from '../measure/units';
-import { Compared } from './Compared';
+import { Compared } from '../trend/Compared';
 import { SlipButton } from './SlipButton';
 import { LABEL_WORDS, type TrialInFull } from './trial';
 import { TrialBar } from './TrialBar';
@@ -132,7 +132,9 @@ export function TrialCard({
             {sentence}
           </Typography>
         ))}
-      {full.comparison && <Compared comparison={full.comparison} />}
+      {full.comparison && (
+        <Compared comparison={full.comparison} heading="Against the time before it" />
+      )}
       {open && (
         <Alert severity="info" icon={false} sx={{ my: 1.5 }}>
           <strong>Nothing else</strong>: no treats, no flavoured tablets, no leftovers

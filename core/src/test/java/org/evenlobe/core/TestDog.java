@@ -64,6 +64,8 @@ import org.evenlobe.core.record.Smear;
 import org.evenlobe.core.record.StatedInfection;
 import org.evenlobe.core.record.StruckDay;
 import org.evenlobe.core.record.Supply;
+import org.evenlobe.core.record.Trigger;
+import org.evenlobe.core.record.TriggerSaid;
 import org.evenlobe.core.record.VisitRecord;
 import org.evenlobe.core.record.WaterHabit;
 
@@ -364,6 +366,29 @@ public final class TestDog {
 
   private static Instant at(int day, int hour) {
     return day(day).atTime(LocalTime.of(hour, 0)).atZone(ZONE).toInstant();
+  }
+
+  public TestDog cleanedWith(int day, UUID bottle) {
+    facts.add(
+        new CleaningRecord(
+            new UUID(1, day),
+            Moment.of(day(day).atTime(LocalTime.of(18, 0)).atZone(ZONE).toInstant(), ZONE),
+            EarPair.both(Optional.of(EarCleaning.unmeasured(CleaningMethod.FILL, new Load(1)))),
+            new CleaningRecord.Manner(Optional.empty(), Optional.empty(), Optional.of(bottle)),
+            Optional.empty()));
+    return this;
+  }
+
+  /** A person says whether trouble follows something. */
+  public TestDog says(int day, Trigger trigger, boolean follows) {
+    facts.add(
+        new TriggerSaid(
+            new UUID(31, day),
+            Moment.of(day(day).atTime(LocalTime.of(20, 0)).atZone(ZONE).toInstant(), ZONE),
+            trigger,
+            follows,
+            Optional.empty()));
+    return this;
   }
 
   public TestDog exposed(ExposureKind kind, int firstDay, int lastDay) {

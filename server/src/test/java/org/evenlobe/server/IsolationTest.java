@@ -107,6 +107,14 @@ class IsolationTest {
                 "POST", household + "/previews/appointments", "{\"ics\": \"no calendar\"}", 403),
             new Endpoint("GET", household + "/doses", "", 200),
             new Endpoint("GET", household + "/dogs/{dog}/courses", "", 200),
+            new Endpoint("GET", household + "/dogs/{dog}/trends", "", 200),
+            new Endpoint(
+                "GET",
+                household
+                    + "/dogs/{dog}/compared?beforeFrom=2026-01-01&beforeTo=2026-01-31"
+                    + "&afterFrom=2026-02-01&afterTo=2026-02-28",
+                "",
+                200),
             new Endpoint("POST", household + "/previews/label", "{\"words\": \"8 drops\"}", 200),
             new Endpoint(
                 "POST",

@@ -1,5 +1,7 @@
 package org.evenlobe.core.history;
 
+import static java.util.Collections.disjoint;
+
 import java.time.LocalDate;
 import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
@@ -20,6 +22,7 @@ import org.evenlobe.core.check.Verdict;
 import org.evenlobe.core.measure.EarPair;
 import org.evenlobe.core.measure.Side;
 import org.evenlobe.core.record.CheckRecord;
+import org.evenlobe.core.record.Course;
 import org.evenlobe.core.record.Dated;
 import org.evenlobe.core.record.DogProfile;
 import org.evenlobe.core.record.DogRecord;
@@ -399,6 +402,21 @@ public final class DogHistory {
         : Optional.of(normal().map(normal -> normal.orElse(EarFinding.NOTHING)));
   }
 
+  /** How far an ear has crept away from what is usual for it; empty where it has not. */
+  public Optional<Drift> drift(Side side) {
+    return fold.lines.get(side).drift();
+  }
+
+  /** The courses that went into an ear of a flare, and began while it lasted. */
+  public List<Course> coursesOf(Flare flare) {
+    LocalDate end = flare.end().orElse(today);
+    return dog.all(Course.class).stream()
+        .filter(course -> !course.startsOn().isBefore(flare.start()))
+        .filter(course -> !course.startsOn().isAfter(end))
+        .filter(course -> course.ears().isEmpty() || !disjoint(course.ears(), flare.ears()))
+        .toList();
+  }
+
   /** The flares, oldest first. */
   public List<Flare> flares() {
     return fold.flares.flares();
@@ -417,14 +435,15 @@ public final class DogHistory {
   }
 
   /**
-   * The ear infections of the last 12 months: the larger of what was said and what a vet's
-   * microscope confirmed, until fold.checks and fold.visits span 12 months; then the latter alone.
+   * The ear infections of the last 12 months: the larger of what was said and the flares that a
+   * vet's microscope confirmed or that had a course, until the record spans 12 months; then the
+   * latter alone.
    */
   public InfectionHistory infections() {
     long confirmed =
         flares().stream()
-            .filter(Flare::confirmed)
             .filter(flare -> flare.isWithinAYear(today))
+            .filter(flare -> flare.confirmed() || !coursesOf(flare).isEmpty())
             .count();
     InfectionHistory recorded =
         confirmed == 0

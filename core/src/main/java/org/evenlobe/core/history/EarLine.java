@@ -50,6 +50,7 @@ final class EarLine {
   private final EardrumLine eardrum;
   private final ItchBaseline itch = new ItchBaseline();
   private final NormalFinding normal = new NormalFinding();
+  private final DriftLine drift = new DriftLine();
   private final HoldLine holds;
   private boolean liftedSince;
   private boolean heardBefore;
@@ -232,6 +233,9 @@ final class EarLine {
     } else if (!treated) {
       quietOn(day, finding);
     }
+    if (!sign.isQuiet() || !treated) {
+      drift.take(day, DriftLine.score(judged.signs().ear()), sign.isQuiet());
+    }
     if (diagnosedAllergy && judged.itchless().isQuiet() && !check.dog().shakesSuddenly()) {
       itch.take(check.dog().itch(side));
     }
@@ -253,6 +257,7 @@ final class EarLine {
     lastFinding = check.ears().get(side);
     lump.take(lastFinding, day);
     quietOn(day, lastFinding);
+    drift.take(day, DriftLine.score(lastFinding), true);
     if (diagnosedAllergy) {
       itch.take(Grade.NONE);
     }
@@ -365,6 +370,7 @@ final class EarLine {
       eardrum.seen(ear.eardrum(), visit.day());
       drumInDoubt &= ear.eardrum() == EarVisit.EardrumSeen.NOT_SEEN;
       itch.visited();
+      drift.visited();
       lump.visited();
     }
     boolean wentOn = order.take(visit, ear);
@@ -450,6 +456,11 @@ final class EarLine {
 
   Optional<EarFinding> normal() {
     return normal.learned();
+  }
+
+  /** How far it has crept away from what is usual. */
+  Optional<Drift> drift() {
+    return drift.now();
   }
 
   /** A failed hearing that no pass has followed. */

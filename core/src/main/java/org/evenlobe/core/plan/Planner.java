@@ -14,6 +14,7 @@ import org.evenlobe.core.ear.EarLoading;
 import org.evenlobe.core.ear.LoadFactor;
 import org.evenlobe.core.history.AssessedCheck;
 import org.evenlobe.core.history.DogHistory;
+import org.evenlobe.core.history.Drift;
 import org.evenlobe.core.history.LoadLine;
 import org.evenlobe.core.history.VetOrder;
 import org.evenlobe.core.measure.EarPair;
@@ -274,6 +275,7 @@ public final class Planner {
                   + " does not need it. While it is quiet, only look, and clean as needed."));
     }
     tooSoon.ifPresent(cleaning -> advice.add(tooSoon(side, cleaning, history)));
+    history.drift(side).filter(Drift::alarms).map(one -> one.reason(side)).ifPresent(advice::add);
     return advice;
   }
 

@@ -82,6 +82,12 @@ public final class DogRecord {
     return all(VisitRecord.class);
   }
 
+  /** Whether trouble follows water with it: stated, or found in its record and said to be so. */
+  public boolean isWaterSensitive() {
+    return profile.waterSensitive()
+        || TriggerSaid.latest(this, Trigger.WATER).filter(TriggerSaid::follows).isPresent();
+  }
+
   /** All its facts, oldest first. */
   public List<Dated> inOrder() {
     return inOrder;

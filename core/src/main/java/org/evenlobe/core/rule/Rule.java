@@ -71,6 +71,23 @@ public enum Rule {
   CHECK_HOLD("Hold", Source.ownValue("STOP and URGENT close an ear until it is known to be well")),
   CHECK_PATTERN("What a vet may look for", Source.ownValue("signs that fit less signs against")),
   TREND_FLARE("Flare", Source.ownValue("one bad check, or two that ask for caution")),
+  TREND_DRIFT(
+      "Slowly worse",
+      Source.published(
+          "Page, 1954: a cumulative sum finds a small lasting shift; slack 0.5 and alarm at 3 are"
+              + " this product's own values")),
+  TREND_FOLLOWS(
+      "What it follows",
+      Source.published(
+          "Clopper and Pearson, 1934: exact limits of a share; the windows and levels are this"
+              + " product's own values")),
+  TREND_EVENNESS(
+      "Which ear leads", Source.ownValue("a check at which one ear is worse by 2 or more")),
+  TREND_REDNESS(
+      "Redness in a picture",
+      Source.published(
+          "CIE, 1976: a* and L* of a colour under daylight D65; corrected by a patch of white")),
+  TREND_COMPARED("Two periods", Source.ownValue("the same measures of both, and their bad days")),
   TREND_WENT("How it went", Source.ownValue("checks against the first of them")),
   TREND_CHANGE(
       "Did it change",
@@ -209,8 +226,6 @@ public enum Rule {
       "How long a diet trial is", Source.ownValue("two schools: 30 to 60 days, or 8 to 12 weeks")),
   DIET_NEW("New food", Source.ownValue("what was fed before cannot be ruled out")),
   DIET_REJOIN("The old food back", Source.ownValue("14 days: worse again, or not")),
-  DIET_COMPARED(
-      "Against the time before", Source.ownValue("the same length before the trial began")),
   COURSE_CLEANS(
       "Cleanings of a course",
       Source.ownValue("from its start to its last dose they follow the course, not the plan")),

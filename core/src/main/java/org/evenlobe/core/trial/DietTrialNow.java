@@ -16,6 +16,8 @@ import org.evenlobe.core.record.DogRecord;
 import org.evenlobe.core.rule.Figures;
 import org.evenlobe.core.rule.Reason;
 import org.evenlobe.core.rule.Rule;
+import org.evenlobe.core.trend.PeriodsCompared;
+import org.evenlobe.core.trend.PeriodsCompared.Span;
 
 /**
  * A diet trial as it stands on a day (rules DIET_DAYS, DIET_REJOIN): its clean days of those it
@@ -96,10 +98,15 @@ public record DietTrialNow(
   }
 
   /** The trial against the same length before it; empty while it goes on. */
-  public Optional<TrialComparison> comparison(DogHistory history) {
+  public Optional<PeriodsCompared> comparison(DogHistory history) {
     return stage == Stage.TO_COME || stage == Stage.GOES_ON
         ? Optional.empty()
-        : Optional.of(TrialComparison.of(history, trial.startsOn(), counted));
+        : Optional.of(compared(history));
+  }
+
+  private PeriodsCompared compared(DogHistory history) {
+    Span during = new Span(trial.startsOn(), Figures.later(trial.startsOn(), counted));
+    return PeriodsCompared.of(history, during.before(), during);
   }
 
   /** How a trial stands on the history's last day. */

@@ -18,6 +18,7 @@ import org.evenlobe.core.record.DietTrial;
 import org.evenlobe.core.record.DogRecord;
 import org.evenlobe.core.record.Moment;
 import org.evenlobe.core.trend.Change.Direction;
+import org.evenlobe.core.trend.PeriodsCompared;
 import org.evenlobe.core.trial.DietTrialNow.Stage;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -180,12 +181,12 @@ class DietTrialNowTest {
     DogRecord record = dog.record().plus(trial(30, 30));
     DogHistory history = DogHistory.of(record, day(60));
 
-    TrialComparison compared = now(record, 60).comparison(history).orElseThrow();
+    PeriodsCompared compared = now(record, 60).comparison(history).orElseThrow();
 
     assertThat(compared.before().from()).isEqualTo(day(0));
     assertThat(compared.before().checks()).isEqualTo(5);
     assertThat(compared.before().badDays()).isEqualTo(5);
-    assertThat(compared.during().badDays()).isZero();
+    assertThat(compared.after().badDays()).isZero();
     assertThat(compared.score().direction()).isEqualTo(Direction.LOWER);
     assertThat(compared.itch().direction()).isEqualTo(Direction.LOWER);
     assertThat(now(record, 40).comparison(DogHistory.of(record, day(40)))).isEmpty();

@@ -87,12 +87,26 @@ final class DemoFindings {
   /** A chapter of a dog's story: what a check found that many days before the demo begins. */
   record Chapter(int daysBefore, EarFinding right, EarFinding left, DogSigns dog, String note) {}
 
+  /** A left ear that is red, and no more. */
+  private static Chapter pink(int daysBefore, String note) {
+    return new Chapter(
+        daysBefore,
+        EarFinding.NOTHING,
+        sore(Grade.MODERATE, Grade.NONE, Grade.MILD, DischargeKind.BROWN, Odour.WAXY),
+        troubled(Grade.NONE, Grade.MILD, Side.LEFT),
+        note);
+  }
+
   /** What happened to a dog beyond ordinary times. */
   static List<Chapter> story(DemoDog dog) {
     EarFinding well = EarFinding.NOTHING;
     return switch (dog) {
       case OTTER ->
           List.of(
+              pink(407, "A little red after the creek."),
+              pink(404, "Still red. No creek for a while."),
+              pink(383, "The left one again, a week after the creek."),
+              pink(380, "No worse."),
               new Chapter(
                   72,
                   well,

@@ -26,6 +26,7 @@ class StaticFiles implements WebMvcConfigurer {
     "/stock/**",
     "/month/**",
     "/doses/**",
+    "/trends/**",
     "/join/**"
   };
 

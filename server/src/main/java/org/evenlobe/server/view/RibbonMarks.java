@@ -6,7 +6,7 @@ import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;
 import java.util.UUID;
-import java.util.function.Predicate;
+import java.util.function.Function;
 import org.evenlobe.core.check.Verdict;
 import org.evenlobe.core.course.Dose;
 import org.evenlobe.core.course.DoseSchedule;
@@ -19,10 +19,11 @@ import org.evenlobe.core.record.Course;
 import org.evenlobe.core.record.CourseEnd;
 import org.evenlobe.core.record.EarFinding;
 import org.evenlobe.core.record.Exposure;
+import org.evenlobe.core.record.VisitRecord;
 import org.evenlobe.core.rule.Figures;
 
 /**
- * What a ribbon shows of the last six weeks.
+ * What a ribbon shows of the last six weeks, or a chart of a longer time.
  *
  * @param cleanings the cleanings
  * @param checks the checks
@@ -87,9 +88,7 @@ record RibbonMarks(
       LocalDate to,
       List<LocalDateTime> doses) {}
 
-  private static List<CourseMark> courses(DogHistory history) {
-    LocalDate first = history.today().minusDays(DAYS_BACK - 1L);
-    LocalDate last = history.today().plusDays(DAYS_AHEAD);
+  private static List<CourseMark> courses(DogHistory history, LocalDate first, LocalDate last) {
     return history.dog().all(Course.class).stream()
         .filter(course -> !course.ears().isEmpty() && !course.startsOn().isAfter(last))
         .map(course -> mark(course, history, first, last))
@@ -120,24 +119,39 @@ record RibbonMarks(
   }
 
   static RibbonMarks of(DogHistory history) {
-    LocalDate from = history.today().minusDays(DAYS_BACK);
-    return new RibbonMarks(
-        last(history.dog().cleanings(), done -> !done.day().isBefore(from)),
-        last(history.checks(), check -> !check.check().day().isBefore(from)).stream()
-            .map(CheckMark::of)
-            .toList(),
-        last(history.visits(), visit -> !visit.day().isBefore(from)).stream()
-            .map(visit -> new VisitMark(visit.id(), visit.day()))
-            .toList(),
-        history.wet().since(from),
-        courses(history));
+    LocalDate today = history.today();
+    LocalDate from = today.minusDays(DAYS_BACK);
+    return between(
+        history, from, today, courses(history, from.plusDays(1), today.plusDays(DAYS_AHEAD)));
   }
 
-  /** The last of them of which that holds, oldest first. */
-  private static <T> List<T> last(List<T> all, Predicate<T> holds) {
+  /** The same of another time. */
+  static RibbonMarks between(DogHistory history, LocalDate from, LocalDate to) {
+    return between(history, from, to, courses(history, from, to));
+  }
+
+  private static RibbonMarks between(
+      DogHistory history, LocalDate from, LocalDate to, List<CourseMark> courses) {
+    return new RibbonMarks(
+        last(history.dog().cleanings(), CleaningRecord::day, from, to),
+        last(history.checks(), check -> check.check().day(), from, to).stream()
+            .map(CheckMark::of)
+            .toList(),
+        last(history.visits(), VisitRecord::day, from, to).stream()
+            .map(visit -> new VisitMark(visit.id(), visit.day()))
+            .toList(),
+        history.wet().since(from).stream().filter(one -> !one.firstDay().isAfter(to)).toList(),
+        courses);
+  }
+
+  /** The last of them that lie within those days, oldest first. */
+  private static <T> List<T> last(
+      List<T> all, Function<T, LocalDate> day, LocalDate from, LocalDate to) {
     List<T> last = new ArrayList<>();
-    for (int i = all.size() - 1; i >= 0 && holds.test(all.get(i)); i--) {
-      last.add(all.get(i));
+    for (int i = all.size() - 1; i >= 0 && !day.apply(all.get(i)).isBefore(from); i--) {
+      if (!day.apply(all.get(i)).isAfter(to)) {
+        last.add(all.get(i));
+      }
     }
     Collections.reverse(last);
     return last;

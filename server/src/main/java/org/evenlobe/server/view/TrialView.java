@@ -15,8 +15,8 @@ import org.evenlobe.core.record.Supply;
 import org.evenlobe.core.solution.Ingredients;
 import org.evenlobe.core.suit.EarNow;
 import org.evenlobe.core.suit.Offer;
+import org.evenlobe.core.trend.PeriodsCompared;
 import org.evenlobe.core.trial.DietTrialNow;
-import org.evenlobe.core.trial.TrialComparison;
 import org.evenlobe.server.course.SupplementRequest;
 import org.evenlobe.server.plan.Plans;
 import org.evenlobe.server.record.FoldedDogs;
@@ -70,7 +70,7 @@ class TrialView {
    * @param now how it stands
    * @param comparison it against the same length before it, once it has ended
    */
-  record TrialInFull(DietTrialNow now, Optional<TrialComparison> comparison) {}
+  record TrialInFull(DietTrialNow now, Optional<PeriodsCompared> comparison) {}
 
   /** The diet trials of a dog, the latest first. */
   List<TrialInFull> of(DogHistory history) {

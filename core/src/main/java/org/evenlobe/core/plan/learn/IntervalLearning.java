@@ -107,6 +107,31 @@ public final class IntervalLearning {
     return learning.answer();
   }
 
+  /**
+   * An interval after a cleaning.
+   *
+   * @param day the cleaning's
+   * @param days the interval in force from then on
+   * @param band the 80 % band of what the record allowed then
+   */
+  public record IntervalPoint(LocalDate day, int days, DayBand band) {}
+
+  /** How it came about: what was in force after each cleaning of the ear's way, oldest first. */
+  public static List<IntervalPoint> overTime(
+      Side side, StartingInterval start, List<DayLoad> cleanings, Set<LocalDate> unwell) {
+    boolean byWiping = isWiped(cleanings);
+    IntervalLearning learning =
+        new IntervalLearning(side, start, unwell, LoadEvidence.HALF_LIFE_DAYS, byWiping);
+    List<IntervalPoint> points = new ArrayList<>();
+    for (DayLoad day : cleanings) {
+      learning.take(day);
+      if (day.inCanal() != byWiping) {
+        points.add(new IntervalPoint(day.day(), learning.inForce, learning.rate.band()));
+      }
+    }
+    return points;
+  }
+
   /** Whether an ear is wiped as a rule, by its last cleanings. */
   private static boolean isWiped(List<DayLoad> cleanings) {
     List<DayLoad> last =

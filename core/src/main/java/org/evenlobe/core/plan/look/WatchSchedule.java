@@ -31,7 +31,7 @@ public final class WatchSchedule {
   /** Those that are still to be done, one a day. */
   public static List<PlanItem> items(Situation now) {
     TreeMap<LocalDate, PlanItem> items = new TreeMap<>();
-    if (now.dog().profile().waterSensitive()) {
+    if (now.dog().isWaterSensitive()) {
       for (Outing outing : now.wet().supposed()) {
         if (outing.last().isBefore(now.today().minusDays(LONGEST))) {
           continue;

@@ -58,7 +58,7 @@ public record Situation(
 
   /** Whether its ears are cleaned after water: by what is known of the dog, or of the household. */
   public boolean cleansAfterWater() {
-    return dog.profile().waterSensitive() || preferences.alwaysAfterWater();
+    return dog.isWaterSensitive() || preferences.alwaysAfterWater();
   }
 
   /** The last time that an ear was cleaned, by the person or by a vet. */

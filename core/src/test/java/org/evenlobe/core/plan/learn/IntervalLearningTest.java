@@ -54,6 +54,22 @@ class IntervalLearningTest {
     return cleanings;
   }
 
+  /** What it was after each cleaning is what would have been learned that day. */
+  @Test
+  void overTimeItIsWhatWasLearnedByThen() {
+    List<DayLoad> cleanings = every(14, 1, 2, 0, 3, 1, 1, 2);
+    List<IntervalLearning.IntervalPoint> points =
+        IntervalLearning.overTime(Side.RIGHT, start(14), cleanings, Set.of());
+
+    assertThat(points).hasSize(cleanings.size());
+    for (int i = 0; i < cleanings.size(); i++) {
+      LearnedInterval then = learn(start(14), cleanings.subList(0, i + 1));
+      assertThat(points.get(i))
+          .isEqualTo(
+              new IntervalLearning.IntervalPoint(cleanings.get(i).day(), then.days(), then.band()));
+    }
+  }
+
   @Nested
   class WorkedCases {
     @Test

@@ -5,28 +5,28 @@ import { WORDS } from '../api/words';
 import { labelOf } from '../form/choice';
 import { shortDate } from '../measure/days';
 
-type Comparison = Schemas['TrialComparison'];
+type Comparison = Schemas['PeriodsCompared'];
 type Change = Schemas['Change'];
 
 const number = (value: number | undefined) => (value === undefined ? '–' : String(value));
 
-/** A trial against the same length before it, as a table and in words. */
-export function Compared({ comparison }: { comparison: Comparison }) {
-  const { before, during, score, itch, reason } = comparison;
+/** One time against another, as a table and in words. */
+export function Compared({ comparison, heading }: { comparison: Comparison; heading: string }) {
+  const { before, after, score, itch, reason } = comparison;
   const rows: [string, string, string, string][] = [
     ['Ear score, the middle one', ...told(score)],
     ['Itch, the middle one', ...told(itch)],
-    ['Days with CAUTION or worse', String(before.badDays), String(during.badDays), ''],
-    ['Checks', String(before.checks), String(during.checks), ''],
+    ['Days with CAUTION or worse', String(before.badDays), String(after.badDays), ''],
+    ['Checks', String(before.checks), String(after.checks), ''],
   ];
   return (
     <Box sx={{ my: 1.5 }}>
       <Typography variant="h3" sx={{ fontSize: '1.05rem' }}>
-        Against the time before it
+        {heading}
       </Typography>
       <Typography variant="body2" color="textSecondary">
-        {shortDate(before.from)} to {shortDate(before.to)}, and {shortDate(during.from)} to{' '}
-        {shortDate(during.to)}
+        {shortDate(before.from)} to {shortDate(before.to)}, and {shortDate(after.from)} to{' '}
+        {shortDate(after.to)}
       </Typography>
       <Box
         component="table"
@@ -46,7 +46,7 @@ export function Compared({ comparison }: { comparison: Comparison }) {
           <tr>
             <td />
             <th scope="col">Before</th>
-            <th scope="col">In it</th>
+            <th scope="col">After</th>
             <th scope="col">So it is</th>
           </tr>
         </thead>

@@ -1,0 +1,2 @@
+/** What is measured in photographs. */
+package org.evenlobe.core.photo;
