@@ -8,7 +8,7 @@ const sources = import.meta.glob<string>(['./**/*.{ts,tsx}', '!./**/*.test.ts'],
 
 /** Each may know those that stand after it, and nothing else; all others are nouns. */
 const ABOVE = ['', 'pages', 'shell'];
-const BELOW = ['fact', 'view', 'household', 'ui', 'form', 'photo', 'measure', 'theme', 'api'];
+const BELOW = ['fact', 'view', 'household', 'ui', 'form', 'image', 'measure', 'theme', 'api'];
 
 function floor(folder: string): number {
   if (ABOVE.includes(folder)) return ABOVE.indexOf(folder);

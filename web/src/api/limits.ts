@@ -90,6 +90,13 @@ export const LIMITS = {
     ingredient: { length: 40 },
   },
   Password: { next: { length: 200 }, present: { length: 200 } },
+  Patch: {
+    blue: { min: 0, max: 255 },
+    green: { min: 0, max: 255 },
+    red: { min: 0, max: 255 },
+    x: { min: 0, max: 1 },
+    y: { min: 0, max: 1 },
+  },
   Phase: {
     days: { min: 1, max: 365 },
     everyDays: { min: 1, max: 365 },

@@ -628,6 +628,22 @@ export interface paths {
     patch?: never;
     trace?: never;
   };
+  '/api/households/{household}/dogs/{dog}/photos': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get: operations['photos'];
+    put?: never;
+    post?: never;
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
   '/api/households/{household}/dogs/{dog}/picture': {
     parameters: {
       query?: never;
@@ -635,8 +651,8 @@ export interface paths {
       path?: never;
       cookie?: never;
     };
-    get: operations['get_1'];
-    put: operations['put_2'];
+    get: operations['get_2'];
+    put: operations['put_3'];
     post?: never;
     delete: operations['remove_1'];
     options?: never;
@@ -732,7 +748,7 @@ export interface paths {
       cookie?: never;
     };
     get?: never;
-    put: operations['put_1'];
+    put: operations['put_2'];
     post?: never;
     delete?: never;
     options?: never;
@@ -910,6 +926,38 @@ export interface paths {
     get?: never;
     put?: never;
     post: operations['restore-dryings'];
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  '/api/households/{household}/ear-camera': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get: operations['camera'];
+    put?: never;
+    post?: never;
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  '/api/households/{household}/ear-camera/frame': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get: operations['frame'];
+    put?: never;
+    post?: never;
     delete?: never;
     options?: never;
     head?: never;
@@ -1156,6 +1204,22 @@ export interface paths {
     patch?: never;
     trace?: never;
   };
+  '/api/households/{household}/images/{id}': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get: operations['get_1'];
+    put: operations['put_1'];
+    post?: never;
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
   '/api/households/{household}/invitations': {
     parameters: {
       query?: never;
@@ -1342,6 +1406,54 @@ export interface paths {
     get: operations['recipes_1'];
     put?: never;
     post?: never;
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  '/api/households/{household}/photos/{id}': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get?: never;
+    put: operations['put-photos'];
+    post?: never;
+    delete: operations['remove-photos'];
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  '/api/households/{household}/photos/{id}/versions': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get: operations['versions-photos'];
+    put?: never;
+    post?: never;
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  '/api/households/{household}/photos/{id}/versions/{version}/restore': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get?: never;
+    put?: never;
+    post: operations['restore-photos'];
     delete?: never;
     options?: never;
     head?: never;
@@ -2212,6 +2324,22 @@ export interface paths {
     patch?: never;
     trace?: never;
   };
+  '/api/rulebook': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get: operations['rulebook'];
+    put?: never;
+    post?: never;
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
   '/calendar/{token}.ics': {
     parameters: {
       query?: never;
@@ -2391,6 +2519,13 @@ export interface components {
     };
     CallCard: {
       points: components['schemas']['Point'][];
+    };
+    CameraAnswer: {
+      camera?: components['schemas']['CameraHere'];
+    };
+    CameraHere: {
+      name: string;
+      simulated: boolean;
     };
     Canal: {
       horizontal: components['schemas']['Cone'];
@@ -2973,6 +3108,12 @@ export interface components {
       visits: components['schemas']['VisitMark'][];
       /** @description an IANA zone, such as Europe/Berlin */
       zone: string;
+    };
+    DogPhotos: {
+      /** Format: uuid */
+      dog: string;
+      name: string;
+      photos: components['schemas']['PhotoSeen'][];
     };
     DogPlan: {
       /** Format: uuid */
@@ -3595,6 +3736,175 @@ export interface components {
       cause: 'VERDICT' | 'CLOSED' | 'PRACTISE';
       now: string;
       steps: string[];
+    };
+    Entry: {
+      /** @enum {string} */
+      rule:
+        | 'EAR_CARRIAGE'
+        | 'EAR_CANAL_HAIR'
+        | 'EAR_FEATHERING'
+        | 'EAR_BREED'
+        | 'EAR_WATER'
+        | 'EAR_GROUND'
+        | 'EAR_CLIMATE'
+        | 'EAR_ALLERGY'
+        | 'EAR_HISTORY'
+        | 'EAR_LOAD_FACTOR'
+        | 'EAR_CANAL'
+        | 'EAR_FLUID'
+        | 'EAR_TILT'
+        | 'CHECK_TILT'
+        | 'CHECK_BALANCE'
+        | 'CHECK_EYES'
+        | 'CHECK_FACE'
+        | 'CHECK_SUDDEN_SHAKING'
+        | 'CHECK_BLOOD'
+        | 'CHECK_FLAP'
+        | 'CHECK_PAIN'
+        | 'CHECK_FOREIGN_BODY'
+        | 'CHECK_HEARING_LOST'
+        | 'CHECK_UNWELL'
+        | 'CHECK_BLOW'
+        | 'CHECK_SORES'
+        | 'CHECK_SWELLING'
+        | 'CHECK_REDNESS'
+        | 'CHECK_PUS'
+        | 'CHECK_ODOUR'
+        | 'CHECK_COFFEE_GROUNDS'
+        | 'CHECK_TICK'
+        | 'CHECK_EARDRUM'
+        | 'CHECK_VET_HOLD'
+        | 'CHECK_BLACK'
+        | 'CHECK_CUT'
+        | 'CHECK_ORDER'
+        | 'CHECK_WORSE'
+        | 'CHECK_MEDICINE'
+        | 'CHECK_FOUND_CLEANING'
+        | 'CHECK_BROWN'
+        | 'CHECK_WATERY'
+        | 'CHECK_ITCH'
+        | 'CHECK_SCORE'
+        | 'CHECK_HEARING'
+        | 'CHECK_WAX'
+        | 'CHECK_QUIET'
+        | 'CHECK_EVENNESS'
+        | 'CHECK_MAY_GO_IN'
+        | 'CHECK_HOLD'
+        | 'CHECK_PATTERN'
+        | 'TREND_FLARE'
+        | 'TREND_DRIFT'
+        | 'TREND_FOLLOWS'
+        | 'TREND_EVENNESS'
+        | 'TREND_REDNESS'
+        | 'TREND_COMPARED'
+        | 'TREND_WENT'
+        | 'TREND_CHANGE'
+        | 'TREND_BASELINE'
+        | 'CLEAN_METHOD'
+        | 'CLEAN_BOTTLE'
+        | 'CLEAN_ORDER'
+        | 'CLEAN_ROUNDS'
+        | 'CLEAN_MASSAGE'
+        | 'CLEAN_WIPES'
+        | 'CLEAN_POSITION'
+        | 'CLEAN_STOP'
+        | 'TRUST_RUNG'
+        | 'TRUST_PRACTICE'
+        | 'STOCK_RUN_OUT'
+        | 'SOLUTION_PH'
+        | 'SOLUTION_BORIC'
+        | 'SOLUTION_SALICYLIC'
+        | 'SOLUTION_LAYERS'
+        | 'SOLUTION_CLASH'
+        | 'SOLUTION_KEEPS'
+        | 'SOLUTION_NEAREST'
+        | 'SOLUTION_AIM'
+        | 'SOLUTION_KITCHEN'
+        | 'BATCH_NEED'
+        | 'SUITS_MAY_GO_IN'
+        | 'SUITS_PAIR'
+        | 'SUITS_LAYERS'
+        | 'SUITS_BURNS'
+        | 'SUITS_RED'
+        | 'SUITS_BROKEN_SKIN'
+        | 'SUITS_ALCOHOL'
+        | 'SUITS_ACETIC'
+        | 'SUITS_WEAK'
+        | 'SUITS_BORIC'
+        | 'SUITS_PEROXIDE'
+        | 'SUITS_STRONG'
+        | 'SUITS_PH'
+        | 'SUITS_PH_UNKNOWN'
+        | 'SUITS_DYE'
+        | 'SUITS_NEVER'
+        | 'SUITS_OIL'
+        | 'SUITS_HOME_MIXED'
+        | 'SUITS_PUPPY'
+        | 'SUITS_USE_BY'
+        | 'SUITS_REACTED'
+        | 'SUITS_LITTER'
+        | 'SUITS_NOT_FOR_DOGS'
+        | 'SUITS_FROM_THE_VET'
+        | 'STOCK_PAD'
+        | 'PLAN_HOLD'
+        | 'PLAN_VET'
+        | 'PLAN_CHECK'
+        | 'PLAN_CARE'
+        | 'PLAN_YEARLY'
+        | 'PLAN_WATCH'
+        | 'PLAN_WAITS'
+        | 'PLAN_WORTH_IT'
+        | 'PLAN_GUARD'
+        | 'PLAN_WIPE_ONLY'
+        | 'PLAN_VISIT'
+        | 'PLAN_SKIPPED'
+        | 'PLAN_PINNED'
+        | 'PLAN_DRY'
+        | 'PLAN_WATER'
+        | 'PLAN_HAIR'
+        | 'PLAN_SEEDS'
+        | 'PLAN_EXPECTED'
+        | 'PLAN_HEAVY'
+        | 'PLAN_DUE_BUT_CLEAN'
+        | 'PLAN_CATCH_UP'
+        | 'PLAN_UNWELL'
+        | 'PLAN_GROOMING'
+        | 'PLAN_EVENED'
+        | 'PLAN_FIXED'
+        | 'PLAN_AS_NEEDED'
+        | 'PLAN_START'
+        | 'PLAN_CHECKS_ONLY'
+        | 'PLAN_LEARN'
+        | 'PLAN_GROWTH'
+        | 'PLAN_BAND'
+        | 'PLAN_FLOOR'
+        | 'PLAN_NOT_NEEDED'
+        | 'PLAN_FIRST'
+        | 'PLAN_LOOK_FIRST'
+        | 'PLAN_DATE'
+        | 'PLAN_WINDOW'
+        | 'PLAN_TOGETHER'
+        | 'OWN_COURSE'
+        | 'OWN_OMEGA'
+        | 'DIET_DAYS'
+        | 'DIET_LENGTH'
+        | 'DIET_NEW'
+        | 'DIET_REJOIN'
+        | 'COURSE_CLEANS'
+        | 'COURSE_REACTION'
+        | 'CAUSE_TALK'
+        | 'COURSE_DOSES'
+        | 'COURSE_ON_TIME'
+        | 'COURSE_WAIT'
+        | 'COURSE_BOTTLE'
+        | 'COURSE_ADHERENCE'
+        | 'COURSE_TWICE'
+        | 'COURSE_RANGE'
+        | 'COURSE_STOPPED'
+        | 'COURSE_RECHECK'
+        | 'COURSE_STAYS';
+      source: components['schemas']['Source'];
+      title: string;
     };
     Evenness: {
       /** Format: int32 */
@@ -4289,6 +4599,17 @@ export interface components {
       /** Format: int32 */
       version: number;
     };
+    KeptVersionPhotoRequest: {
+      /** Format: date-time */
+      at: string;
+      by: string;
+      /** Format: date */
+      day?: string;
+      restorable: boolean;
+      said?: components['schemas']['PhotoRequest'];
+      /** Format: int32 */
+      version: number;
+    };
     KeptVersionPinRequest: {
       /** Format: date-time */
       at: string;
@@ -4430,6 +4751,14 @@ export interface components {
         | 'IMPERIAL_OUNCE'
         | 'PART'
         | 'CAPSULE';
+    };
+    Lab: {
+      /** Format: double */
+      lightness: number;
+      /** Format: double */
+      redness: number;
+      /** Format: double */
+      yellowness: number;
     };
     Label: {
       actives: {
@@ -4591,6 +4920,20 @@ export interface components {
       /** Format: uuid */
       id: string;
       name: string;
+    };
+    MediaType: {
+      charset?: string;
+      concrete?: boolean;
+      parameters?: {
+        [key: string]: string;
+      };
+      /** Format: double */
+      qualityValue?: number;
+      subtype?: string;
+      subtypeSuffix?: string;
+      type?: string;
+      wildcardSubtype?: boolean;
+      wildcardType?: boolean;
     };
     MedicineBottle: {
       /** Format: double */
@@ -4861,6 +5204,33 @@ export interface components {
       next: string;
       present: string;
     };
+    Patch: {
+      colour: components['schemas']['Rgb'];
+      /** Format: double */
+      x: number;
+      /** Format: double */
+      y: number;
+    };
+    PatchRequest: {
+      /** Format: double */
+      blue: number;
+      /** Format: double */
+      green: number;
+      /** Format: double */
+      red: number;
+      /** Format: double */
+      x: number;
+      /** Format: double */
+      y: number;
+    };
+    Patches: {
+      skin: components['schemas']['Patch'];
+      white: components['schemas']['Patch'];
+    };
+    PatchesRequest: {
+      skin: components['schemas']['PatchRequest'];
+      white: components['schemas']['PatchRequest'];
+    };
     PatternMatch: {
       against: string[];
       fits: string[];
@@ -4911,6 +5281,39 @@ export interface components {
       toTheMost?: boolean;
       /** @enum {string} */
       unit: 'DROP' | 'MILLILITRE' | 'STROKE' | 'TABLET' | 'STRIP' | 'SQUEEZE';
+    };
+    Photo: {
+      /** @enum {string} */
+      ear: 'RIGHT' | 'LEFT';
+      /** Format: uuid */
+      id: string;
+      /** Format: uuid */
+      image: string;
+      moment: components['schemas']['Moment'];
+      /** @enum {string} */
+      of: 'EAR' | 'WIPES';
+      patches?: components['schemas']['Patches'];
+    };
+    PhotoRequest: {
+      /** Format: date-time */
+      at: string;
+      /** Format: uuid */
+      dogId: string;
+      /** @enum {string} */
+      ear: 'RIGHT' | 'LEFT';
+      /** Format: uuid */
+      imageId: string;
+      patches?: components['schemas']['PatchesRequest'];
+      /** @enum {string} */
+      shows: 'EAR' | 'WIPES';
+      /** @description an IANA zone, such as Europe/Berlin */
+      zone: string;
+    };
+    PhotoSeen: {
+      /** @enum {string} */
+      grade?: 'NONE' | 'MILD' | 'MODERATE' | 'SEVERE';
+      photo: components['schemas']['Photo'];
+      redness?: components['schemas']['SkinRedness'];
     };
     PinRequest: {
       /** Format: date-time */
@@ -5291,6 +5694,14 @@ export interface components {
       /** @description a time of day, such as 15:30 */
       quietUntil?: string;
     };
+    Rgb: {
+      /** Format: double */
+      blue: number;
+      /** Format: double */
+      green: number;
+      /** Format: double */
+      red: number;
+    };
     Rhythm: {
       /** Format: int32 */
       days: number;
@@ -5305,6 +5716,10 @@ export interface components {
       courses: components['schemas']['CourseMark'][];
       exposures: components['schemas']['Exposure'][];
       visits: components['schemas']['VisitMark'][];
+    };
+    Rulebook: {
+      entries: components['schemas']['Entry'][];
+      sections: components['schemas']['Section'][];
     };
     Running: {
       /** @enum {string} */
@@ -5324,6 +5739,176 @@ export interface components {
     Season: {
       from: components['schemas']['YearDay'];
       until: components['schemas']['YearDay'];
+    };
+    Section: {
+      ownValues: boolean;
+      rules: (
+        | 'EAR_CARRIAGE'
+        | 'EAR_CANAL_HAIR'
+        | 'EAR_FEATHERING'
+        | 'EAR_BREED'
+        | 'EAR_WATER'
+        | 'EAR_GROUND'
+        | 'EAR_CLIMATE'
+        | 'EAR_ALLERGY'
+        | 'EAR_HISTORY'
+        | 'EAR_LOAD_FACTOR'
+        | 'EAR_CANAL'
+        | 'EAR_FLUID'
+        | 'EAR_TILT'
+        | 'CHECK_TILT'
+        | 'CHECK_BALANCE'
+        | 'CHECK_EYES'
+        | 'CHECK_FACE'
+        | 'CHECK_SUDDEN_SHAKING'
+        | 'CHECK_BLOOD'
+        | 'CHECK_FLAP'
+        | 'CHECK_PAIN'
+        | 'CHECK_FOREIGN_BODY'
+        | 'CHECK_HEARING_LOST'
+        | 'CHECK_UNWELL'
+        | 'CHECK_BLOW'
+        | 'CHECK_SORES'
+        | 'CHECK_SWELLING'
+        | 'CHECK_REDNESS'
+        | 'CHECK_PUS'
+        | 'CHECK_ODOUR'
+        | 'CHECK_COFFEE_GROUNDS'
+        | 'CHECK_TICK'
+        | 'CHECK_EARDRUM'
+        | 'CHECK_VET_HOLD'
+        | 'CHECK_BLACK'
+        | 'CHECK_CUT'
+        | 'CHECK_ORDER'
+        | 'CHECK_WORSE'
+        | 'CHECK_MEDICINE'
+        | 'CHECK_FOUND_CLEANING'
+        | 'CHECK_BROWN'
+        | 'CHECK_WATERY'
+        | 'CHECK_ITCH'
+        | 'CHECK_SCORE'
+        | 'CHECK_HEARING'
+        | 'CHECK_WAX'
+        | 'CHECK_QUIET'
+        | 'CHECK_EVENNESS'
+        | 'CHECK_MAY_GO_IN'
+        | 'CHECK_HOLD'
+        | 'CHECK_PATTERN'
+        | 'TREND_FLARE'
+        | 'TREND_DRIFT'
+        | 'TREND_FOLLOWS'
+        | 'TREND_EVENNESS'
+        | 'TREND_REDNESS'
+        | 'TREND_COMPARED'
+        | 'TREND_WENT'
+        | 'TREND_CHANGE'
+        | 'TREND_BASELINE'
+        | 'CLEAN_METHOD'
+        | 'CLEAN_BOTTLE'
+        | 'CLEAN_ORDER'
+        | 'CLEAN_ROUNDS'
+        | 'CLEAN_MASSAGE'
+        | 'CLEAN_WIPES'
+        | 'CLEAN_POSITION'
+        | 'CLEAN_STOP'
+        | 'TRUST_RUNG'
+        | 'TRUST_PRACTICE'
+        | 'STOCK_RUN_OUT'
+        | 'SOLUTION_PH'
+        | 'SOLUTION_BORIC'
+        | 'SOLUTION_SALICYLIC'
+        | 'SOLUTION_LAYERS'
+        | 'SOLUTION_CLASH'
+        | 'SOLUTION_KEEPS'
+        | 'SOLUTION_NEAREST'
+        | 'SOLUTION_AIM'
+        | 'SOLUTION_KITCHEN'
+        | 'BATCH_NEED'
+        | 'SUITS_MAY_GO_IN'
+        | 'SUITS_PAIR'
+        | 'SUITS_LAYERS'
+        | 'SUITS_BURNS'
+        | 'SUITS_RED'
+        | 'SUITS_BROKEN_SKIN'
+        | 'SUITS_ALCOHOL'
+        | 'SUITS_ACETIC'
+        | 'SUITS_WEAK'
+        | 'SUITS_BORIC'
+        | 'SUITS_PEROXIDE'
+        | 'SUITS_STRONG'
+        | 'SUITS_PH'
+        | 'SUITS_PH_UNKNOWN'
+        | 'SUITS_DYE'
+        | 'SUITS_NEVER'
+        | 'SUITS_OIL'
+        | 'SUITS_HOME_MIXED'
+        | 'SUITS_PUPPY'
+        | 'SUITS_USE_BY'
+        | 'SUITS_REACTED'
+        | 'SUITS_LITTER'
+        | 'SUITS_NOT_FOR_DOGS'
+        | 'SUITS_FROM_THE_VET'
+        | 'STOCK_PAD'
+        | 'PLAN_HOLD'
+        | 'PLAN_VET'
+        | 'PLAN_CHECK'
+        | 'PLAN_CARE'
+        | 'PLAN_YEARLY'
+        | 'PLAN_WATCH'
+        | 'PLAN_WAITS'
+        | 'PLAN_WORTH_IT'
+        | 'PLAN_GUARD'
+        | 'PLAN_WIPE_ONLY'
+        | 'PLAN_VISIT'
+        | 'PLAN_SKIPPED'
+        | 'PLAN_PINNED'
+        | 'PLAN_DRY'
+        | 'PLAN_WATER'
+        | 'PLAN_HAIR'
+        | 'PLAN_SEEDS'
+        | 'PLAN_EXPECTED'
+        | 'PLAN_HEAVY'
+        | 'PLAN_DUE_BUT_CLEAN'
+        | 'PLAN_CATCH_UP'
+        | 'PLAN_UNWELL'
+        | 'PLAN_GROOMING'
+        | 'PLAN_EVENED'
+        | 'PLAN_FIXED'
+        | 'PLAN_AS_NEEDED'
+        | 'PLAN_START'
+        | 'PLAN_CHECKS_ONLY'
+        | 'PLAN_LEARN'
+        | 'PLAN_GROWTH'
+        | 'PLAN_BAND'
+        | 'PLAN_FLOOR'
+        | 'PLAN_NOT_NEEDED'
+        | 'PLAN_FIRST'
+        | 'PLAN_LOOK_FIRST'
+        | 'PLAN_DATE'
+        | 'PLAN_WINDOW'
+        | 'PLAN_TOGETHER'
+        | 'OWN_COURSE'
+        | 'OWN_OMEGA'
+        | 'DIET_DAYS'
+        | 'DIET_LENGTH'
+        | 'DIET_NEW'
+        | 'DIET_REJOIN'
+        | 'COURSE_CLEANS'
+        | 'COURSE_REACTION'
+        | 'CAUSE_TALK'
+        | 'COURSE_DOSES'
+        | 'COURSE_ON_TIME'
+        | 'COURSE_WAIT'
+        | 'COURSE_BOTTLE'
+        | 'COURSE_ADHERENCE'
+        | 'COURSE_TWICE'
+        | 'COURSE_RANGE'
+        | 'COURSE_STOPPED'
+        | 'COURSE_RECHECK'
+        | 'COURSE_STAYS'
+      )[];
+      text: string;
+      title: string;
     };
     SeedLookRequest: {
       /** Format: date-time */
@@ -5449,6 +6034,10 @@ export interface components {
       /** @enum {string} */
       role: 'VIEWER' | 'CARER' | 'OWNER';
     };
+    SkinRedness: {
+      reason: components['schemas']['Reason'];
+      skin: components['schemas']['Lab'];
+    };
     SkipRequest: {
       /** Format: date-time */
       at: string;
@@ -5479,6 +6068,10 @@ export interface components {
       rods: 'NONE' | 'FEW' | 'SOME' | 'MANY';
       /** @enum {string} */
       yeast: 'NONE' | 'FEW' | 'SOME' | 'MANY';
+    };
+    Source: {
+      citation: string;
+      published: boolean;
     };
     Span: {
       /** Format: date-time */
@@ -7132,7 +7725,30 @@ export interface operations {
       };
     };
   };
-  get_1: {
+  photos: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path: {
+        household: string;
+        dog: string;
+      };
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      /** @description OK */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['DogPhotos'];
+        };
+      };
+    };
+  };
+  get_2: {
     parameters: {
       query?: never;
       header?: never;
@@ -7155,7 +7771,7 @@ export interface operations {
       };
     };
   };
-  put_2: {
+  put_3: {
     parameters: {
       query?: never;
       header?: never;
@@ -7339,7 +7955,7 @@ export interface operations {
       };
     };
   };
-  put_1: {
+  put_2: {
     parameters: {
       query?: never;
       header?: never;
@@ -7659,6 +8275,52 @@ export interface operations {
         };
         content: {
           'application/json': components['schemas']['FactAnswer'];
+        };
+      };
+    };
+  };
+  camera: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path: {
+        household: string;
+      };
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      /** @description OK */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['CameraAnswer'];
+        };
+      };
+    };
+  };
+  frame: {
+    parameters: {
+      query: {
+        ear: 'RIGHT' | 'LEFT';
+      };
+      header?: never;
+      path: {
+        household: string;
+      };
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      /** @description OK */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'image/jpeg': string;
         };
       };
     };
@@ -8173,6 +8835,57 @@ export interface operations {
       };
     };
   };
+  get_1: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path: {
+        household: string;
+        id: string;
+      };
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      /** @description OK */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'image/jpeg': string;
+        };
+      };
+    };
+  };
+  put_1: {
+    parameters: {
+      query?: never;
+      header: {
+        'Content-Type': components['schemas']['MediaType'];
+      };
+      path: {
+        household: string;
+        id: string;
+      };
+      cookie?: never;
+    };
+    requestBody: {
+      content: {
+        'image/jpeg': string;
+        'image/png': string;
+      };
+    };
+    responses: {
+      /** @description No Content */
+      204: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content?: never;
+      };
+    };
+  };
   invitations: {
     parameters: {
       query?: never;
@@ -8554,6 +9267,108 @@ export interface operations {
         };
         content: {
           'application/json': components['schemas']['OwnRecipe'][];
+        };
+      };
+    };
+  };
+  'put-photos': {
+    parameters: {
+      query?: never;
+      header?: {
+        'If-None-Match'?: string;
+        'If-Match'?: string;
+      };
+      path: {
+        household: string;
+        id: string;
+      };
+      cookie?: never;
+    };
+    requestBody: {
+      content: {
+        'application/json': components['schemas']['PhotoRequest'];
+      };
+    };
+    responses: {
+      /** @description OK */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['FactAnswer'];
+        };
+      };
+    };
+  };
+  'remove-photos': {
+    parameters: {
+      query?: never;
+      header?: {
+        'If-Match'?: string;
+      };
+      path: {
+        household: string;
+        id: string;
+      };
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      /** @description OK */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['FactAnswer'];
+        };
+      };
+    };
+  };
+  'versions-photos': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path: {
+        household: string;
+        id: string;
+      };
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      /** @description OK */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['KeptVersionPhotoRequest'][];
+        };
+      };
+    };
+  };
+  'restore-photos': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path: {
+        household: string;
+        id: string;
+        version: number;
+      };
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      /** @description OK */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['FactAnswer'];
         };
       };
     };
@@ -10212,6 +11027,26 @@ export interface operations {
         };
         content: {
           'application/json': components['schemas']['RecipeCard'][];
+        };
+      };
+    };
+  };
+  rulebook: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      /** @description OK */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Rulebook'];
         };
       };
     };

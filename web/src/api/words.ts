@@ -244,6 +244,10 @@ export const WORDS = {
     { label: 'dry, flaking skin', value: 'FLAKING' },
     { label: 'thick, leathery skin', value: 'THICKENED' },
   ],
+  Shows: [
+    { label: 'the ear', value: 'EAR' },
+    { label: 'its wipes', value: 'WIPES' },
+  ],
   Stage: [
     { label: 'to come', value: 'TO_COME' },
     { label: 'goes on', value: 'GOES_ON' },

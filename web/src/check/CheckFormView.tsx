@@ -19,6 +19,7 @@ import { LiveVerdict } from './LiveVerdict';
 import { checkFormSchema, isComplete, requestOf, type CheckForm } from './checkForm';
 import { useCheckPreview } from './useCheckPreview';
 import { useSaveFact } from '../fact/useFact';
+import { PhotographButton } from '../photo/PhotographButton';
 
 /** The version of a check that is corrected. */
 interface Correction {
@@ -103,6 +104,11 @@ export function CheckFormView({
           <Paper variant="outlined" sx={{ p: { xs: 1.5, sm: 2 } }}>
             <DogSignsPanel sides={sides} signs={form.dog} onChange={setValue} />
           </Paper>
+          <Stack direction="row" sx={{ gap: 1, flexWrap: 'wrap' }}>
+            {sides.map((ear) => (
+              <PhotographButton key={ear} subject={{ dogId, shows: 'EAR', ear }} />
+            ))}
+          </Stack>
           <DayAndNote
             day={register('day')}
             note={register('note')}

@@ -9,6 +9,7 @@ import { earName, letter, ofSide, type Side } from '../measure/side';
 import { Balance } from './Balance';
 import { VerdictMark } from './VerdictMark';
 import { MAY_GO_IN_WORDS, VERDICT_COLOURS } from './verdicts';
+import { Because } from '../ui/Because';
 
 type CheckVerdict = Schemas['CheckVerdict'];
 
@@ -69,13 +70,13 @@ export function VerdictCard({
         />
         {evenness.reasons.slice(1).map((reason) => (
           <Typography key={reason.sentence} sx={{ color: 'warning.main', mt: 1 }}>
-            {reason.sentence}
+            <Because reason={reason} />
           </Typography>
         ))}
       </Box>
       {verdict.intake.map((reason) => (
         <Typography key={reason.sentence} variant="body2" color="textSecondary" sx={{ mt: 1.5 }}>
-          {reason.sentence}
+          <Because reason={reason} />
         </Typography>
       ))}
     </Paper>
@@ -100,7 +101,7 @@ function EarReasons({ side, verdict }: { side: Side; verdict: CheckVerdict }) {
           <Box component="li" key={reason.sentence} sx={{ listStyle: 'none' }}>
             <Typography variant="body2">
               <Box component="span" sx={{ fontWeight: 650 }}>
-                {reason.sentence}
+                <Because reason={reason} />
               </Box>{' '}
               {index === 0 && toDo}
             </Typography>

@@ -6,6 +6,7 @@ import { Link as RouterLink } from 'react-router';
 import { useMayRecord } from '../household/useMe';
 import type { Schemas } from '../api/client';
 import { RUNGS } from './rungs';
+import { Because } from '../ui/Because';
 
 /** Where a dog that does not like its ears handled stands, and the way on. */
 export function TrustLadder({ dogId, trust }: { dogId: string; trust: Schemas['Trust'] }) {
@@ -64,7 +65,7 @@ export function TrustLadder({ dogId, trust }: { dogId: string; trust: Schemas['T
       </Box>
       {trust.reasons.map((reason) => (
         <Typography key={reason.sentence} sx={{ mt: 1 }}>
-          {reason.sentence}
+          <Because reason={reason} />
         </Typography>
       ))}
     </Paper>

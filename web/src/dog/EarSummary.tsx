@@ -6,6 +6,7 @@ import { count, inWords } from '../measure/days';
 import { earName, letter, ofSide, type Side } from '../measure/side';
 import { instructionWords } from '../visit/visitWords';
 import type { DogInFull } from '../view/useDog';
+import { Because } from '../ui/Because';
 
 /** How one ear stands: its verdict, how often it is cleaned, when last, and the way to cleaning it. */
 export function EarSummary({ side, dog: { dog, plan } }: { side: Side; dog: DogInFull }) {
@@ -45,7 +46,7 @@ export function EarSummary({ side, dog: { dog, plan } }: { side: Side; dog: DogI
       </Box>
       {ear.advice.map((reason) => (
         <Typography key={reason.rule} variant="body2" sx={{ color: 'success.main', mt: 0.5 }}>
-          {reason.sentence}
+          <Because reason={reason} />
         </Typography>
       ))}
     </Box>

@@ -1,6 +1,6 @@
 import { tokenHeader } from '../api/client';
 import { answeredPlain } from '../api/problem';
-import { shrunk } from '../photo/shrunk';
+import { shrunk } from '../image/shrunk';
 
 const LONGER_SIDE = 960;
 

@@ -14,6 +14,7 @@ import type { Schemas } from '../api/client';
 import { inWords, shortDate, type Day } from '../measure/days';
 import { earName, type Side } from '../measure/side';
 import { useRelease } from './useRelease';
+import { Because } from '../ui/Because';
 
 /** A hold that is open: why, since when, what lifts it, and the way there. */
 export function HoldNotice({
@@ -39,7 +40,9 @@ export function HoldNotice({
         Since {shortDate(hold.since)}, {inWords(hold.since, today)}: no cleaning, no liquid.
       </Typography>
       {hold.reasons.map((reason) => (
-        <Typography key={reason.sentence}>{reason.sentence}</Typography>
+        <Typography key={reason.sentence}>
+          <Because reason={reason} />
+        </Typography>
       ))}
       {mayRecord && (
         <Stack direction="row" sx={{ gap: 1, mt: 1, flexWrap: 'wrap' }}>

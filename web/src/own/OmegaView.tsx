@@ -3,6 +3,7 @@ import Box from '@mui/material/Box';
 import Typography from '@mui/material/Typography';
 import type { Schemas } from '../api/client';
 import { WORDS } from '../api/words';
+import { Because } from '../ui/Because';
 
 type Omega = Schemas['Omega'];
 
@@ -59,9 +60,13 @@ export function OmegaView({ omega }: { omega: Omega }) {
         {vitaminE !== undefined && `, ${rounded(vitaminE)} mg vitamin E`}. That is{' '}
         {told.join(' = ')}.
       </Typography>
-      {reasons.map(({ sentence }, index) => (
-        <Alert key={sentence} severity={index === 0 ? SEVERITY[suits] : 'info'} sx={{ mb: 1 }}>
-          {sentence}
+      {reasons.map((reason, index) => (
+        <Alert
+          key={reason.sentence}
+          severity={index === 0 ? SEVERITY[suits] : 'info'}
+          sx={{ mb: 1 }}
+        >
+          <Because reason={reason} />
         </Alert>
       ))}
     </Box>

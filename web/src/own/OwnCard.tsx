@@ -15,6 +15,7 @@ import { SuitsMark } from '../solution/SuitsMark';
 import { EndOwnDialog } from './EndOwnDialog';
 import { OmegaView } from './OmegaView';
 import type { OwnCourseNow } from './own';
+import { Because } from '../ui/Because';
 
 /** What somebody gives on their own, with the bench's answer for each ear beside it. */
 export function OwnCard({ dogId, name, own }: { dogId: string; name: string; own: OwnCourseNow }) {
@@ -48,9 +49,9 @@ export function OwnCard({ dogId, name, own }: { dogId: string; name: string; own
               <Typography sx={{ fontWeight: 650 }}>
                 {earName(side)}: {SUITS_WORDS[answer.suits]}
               </Typography>
-              {answer.reasons.map(({ sentence }) => (
-                <Typography key={sentence} variant="body2" color="textSecondary">
-                  {sentence}
+              {answer.reasons.map((reason) => (
+                <Typography key={reason.sentence} variant="body2" color="textSecondary">
+                  <Because reason={reason} />
                 </Typography>
               ))}
             </Box>
@@ -58,9 +59,13 @@ export function OwnCard({ dogId, name, own }: { dogId: string; name: string; own
         );
       })}
       {omega && goesOn && <OmegaView omega={omega} />}
-      {reasons.map(({ sentence }) => (
-        <Alert key={sentence} severity={state === 'STOPPED' ? 'error' : 'info'} sx={{ my: 1 }}>
-          {sentence}
+      {reasons.map((reason) => (
+        <Alert
+          key={reason.sentence}
+          severity={state === 'STOPPED' ? 'error' : 'info'}
+          sx={{ my: 1 }}
+        >
+          <Because reason={reason} />
         </Alert>
       ))}
       {mayRecord && goesOn && (

@@ -34,6 +34,9 @@ export function Component() {
           <CalendarPanel />
           <ArchivedDogs />
           <PersonPanel />
+          <Link component={RouterLink} to="/rulebook">
+            The rulebook: every rule, its numbers and where they come from
+          </Link>
           <Link component={RouterLink} to="/household/licences" color="textSecondary">
             Licences of what ships with Even Lobe
           </Link>

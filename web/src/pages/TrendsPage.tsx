@@ -20,7 +20,7 @@ import { Failure } from '../ui/Failure';
 import { Page } from '../ui/Page';
 import { useToday, type Today } from '../view/useToday';
 
-const SPANS = { '90': '3 months', '183': '6 months', '365': '12 months', '1826': '5 years' };
+const SPANS = { '90': '3 months', '183': '6 months', '365': '12 months', '10957': 'All of it' };
 
 const EARS: Record<EarChoice, string> = { BOTH: 'Both', RIGHT: 'Right', LEFT: 'Left' };
 

@@ -19,6 +19,7 @@ import { MoveByDate } from '../plan/MoveByDate';
 import { WhatIf } from '../plan/WhatIf';
 import { LoadFactorWhy } from '../plan/Why';
 import type { PlanItem } from '../view/useToday';
+import { RuleTitle } from '../ui/Because';
 
 const FIRST_SHOWN = 9;
 
@@ -167,10 +168,7 @@ function Chain({ dog: inFull, item }: { dog: DogInFull; item: PlanItem }) {
             }}
           >
             <Typography>
-              <Box component="span" sx={{ fontWeight: 700 }}>
-                {reason.title}:
-              </Box>{' '}
-              {reason.sentence}
+              <RuleTitle reason={reason} />: {reason.sentence}
             </Typography>
           </Box>
         ))}

@@ -4,6 +4,7 @@ import { useMayRecord } from '../household/useMe';
 import type { Schemas } from '../api/client';
 import { shortDate } from '../measure/days';
 import { usePin } from './usePin';
+import { Because } from '../ui/Because';
 
 /** A cleaning that no day has room for, and the nearest way out. */
 export function UnplacedAlert({ unplaced, name }: { unplaced: Schemas['Unplaced']; name: string }) {
@@ -36,7 +37,7 @@ export function UnplacedAlert({ unplaced, name }: { unplaced: Schemas['Unplaced'
         )
       }
     >
-      {name}: {unplaced.reason.sentence}
+      {name}: <Because reason={unplaced.reason} />
       {pin.isError && ` ${pin.error.message}`}
     </Alert>
   );

@@ -3,6 +3,7 @@ import Stack from '@mui/material/Stack';
 import Typography from '@mui/material/Typography';
 import type { Schemas } from '../api/client';
 import { barReach } from './factorBar';
+import { RuleTitle } from '../ui/Because';
 
 type Reason = Schemas['Reason'];
 
@@ -87,10 +88,7 @@ export function Reasons({ reasons }: { reasons: readonly Reason[] }) {
   return reasons.map((reason) => (
     <Box component="li" key={`${reason.rule} ${reason.sentence}`} sx={{ listStyle: 'none' }}>
       <Typography variant="body2">
-        <Box component="span" sx={{ fontWeight: 700 }}>
-          {reason.title}:
-        </Box>{' '}
-        {reason.sentence}
+        <RuleTitle reason={reason} />: {reason.sentence}
       </Typography>
     </Box>
   ));

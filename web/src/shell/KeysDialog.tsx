@@ -23,6 +23,7 @@ const KEYS: [string, string][] = [
   ['w', 'a dog’s page: water and dust'],
   ['y', 'a dog’s page: why this day'],
   ['← →', 'in a ribbon: from mark to mark'],
+  ['u', 'the rulebook'],
   ['?', 'these keys'],
 ];
 

@@ -7,6 +7,7 @@ import MonthIcon from '@mui/icons-material/CalendarMonthOutlined';
 import LogoutIcon from '@mui/icons-material/Logout';
 import ContrastIcon from '@mui/icons-material/Contrast';
 import StockIcon from '@mui/icons-material/Inventory2Outlined';
+import RulesIcon from '@mui/icons-material/MenuBookOutlined';
 import TrendsIcon from '@mui/icons-material/TimelineOutlined';
 import TodayIcon from '@mui/icons-material/TodayOutlined';
 import Alert from '@mui/material/Alert';
@@ -54,6 +55,7 @@ function Frame() {
       m: () => void navigate('/month'),
       d: () => void navigate('/doses'),
       r: () => void navigate('/trends'),
+      u: () => void navigate('/rulebook'),
       '?': () => setKeysOpen(true),
     }),
     [navigate],
@@ -148,6 +150,13 @@ function Rail({ households, onKeys }: { households: Household[]; onKeys: () => v
       <RailLink to="/bench" icon={<BenchIcon />} label="Bench" current={pathname === '/bench'} />
       <RailLink to="/stock" icon={<StockIcon />} label="Stock" current={pathname === '/stock'} />
       <RailLink
+        to="/rulebook"
+        icon={<RulesIcon />}
+        label="Rules"
+        current={pathname === '/rulebook'}
+        desktopOnly
+      />
+      <RailLink
         to="/household"
         icon={<HomeIcon />}
         label="Household"
@@ -192,7 +201,7 @@ const railItem = {
   gap: 0.25,
   flex: { xs: '1 1 0', md: 'none' },
   minWidth: { xs: 0, md: 64 },
-  minHeight: 56,
+  minHeight: { xs: 56, md: 52 },
   px: { xs: 0, md: 0.5 },
   borderRadius: 1,
 } as const;

@@ -7,6 +7,7 @@ import type { Ingredient } from './pours';
 import { SUITS_WORDS } from './suits';
 import { SuitsMark } from './SuitsMark';
 import { useRecipes } from './useMix';
+import { Because } from '../ui/Because';
 
 type Card = Schemas['RecipeCard'];
 type Parts = Card['parts'];
@@ -81,7 +82,7 @@ function RecipeCard({
       </Typography>
       {reasons.map(({ reason }) => (
         <Typography key={reason.sentence} sx={{ color: 'warning.main' }}>
-          {reason.sentence}
+          <Because reason={reason} />
         </Typography>
       ))}
       <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1, mt: 1 }}>

@@ -12,6 +12,7 @@ import type { MixRequest } from './pours';
 import type { NearestMix } from './useMix';
 import { SUITS_WORDS, type Suits } from './suits';
 import { SuitsMark } from './SuitsMark';
+import { Because } from '../ui/Because';
 
 type SuitsDog = Schemas['SuitsDog'];
 type Suitability = Schemas['Suitability'];
@@ -151,7 +152,7 @@ function Answer({ heading, answer }: { heading: string; answer: Suitability['inE
       </Typography>
       {answer.reasons.map(({ suits, reason }) => (
         <Typography key={reason.sentence} sx={{ color: COLOUR[suits] }}>
-          {reason.sentence}
+          <Because reason={reason} />
         </Typography>
       ))}
     </Box>

@@ -4,6 +4,7 @@ import type { Schemas } from '../api/client';
 import { WORDS } from '../api/words';
 import { labelOf } from '../form/choice';
 import { shortDate } from '../measure/days';
+import { Because } from '../ui/Because';
 
 type Comparison = Schemas['PeriodsCompared'];
 type Change = Schemas['Change'];
@@ -63,9 +64,9 @@ export function Compared({ comparison, heading }: { comparison: Comparison; head
           ))}
         </tbody>
       </Box>
-      {[score.reason, itch.reason, reason].map(({ sentence }) => (
-        <Typography key={sentence} variant="body2" color="textSecondary">
-          {sentence}
+      {[score.reason, itch.reason, reason].map((one) => (
+        <Typography key={one.sentence} variant="body2" color="textSecondary">
+          <Because reason={one} />
         </Typography>
       ))}
     </Box>

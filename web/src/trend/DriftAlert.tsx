@@ -1,6 +1,7 @@
 import Alert from '@mui/material/Alert';
 import { SIDES, ofSide } from '../measure/side';
 import type { DogTrends } from './series';
+import { Because } from '../ui/Because';
 
 /** An ear that has crept away from what is usual for it. */
 export function DriftAlert({ drifts }: Pick<DogTrends, 'drifts'>) {
@@ -9,7 +10,7 @@ export function DriftAlert({ drifts }: Pick<DogTrends, 'drifts'>) {
     return one?.alarms
       ? [
           <Alert key={side} severity="warning" sx={{ mb: 1.5 }}>
-            {one.reason.sentence}
+            <Because reason={one.reason} />
           </Alert>,
         ]
       : [];

@@ -11,6 +11,7 @@ import { labelOf } from '../form/choice';
 import { count } from '../measure/days';
 import { useMayRecord } from '../household/useMe';
 import { Failure } from '../ui/Failure';
+import { Because } from '../ui/Because';
 
 type Follows = Schemas['Follows'];
 
@@ -55,7 +56,7 @@ export function FollowsPanel({
                   <strong>
                     {capital(labelOf(WORDS.Trigger, trigger))}: {labelOf(WORDS.Outcome, outcome)}.
                   </strong>{' '}
-                  {reason.sentence}
+                  <Because reason={reason} />
                 </Typography>
               ))}
           </Box>
@@ -92,7 +93,9 @@ function Proposed({ dog, name, one }: { dog: string; name: string; one: Follows 
           </Box>
         )}
       </Typography>
-      <Typography>{one.reason.sentence}</Typography>
+      <Typography>
+        <Because reason={one.reason} />
+      </Typography>
       <Typography variant="body2" color="textSecondary">
         {one.odds !== undefined && one.low !== undefined
           ? `Odds ${number(one.odds)} times what they are else (90 %: ${number(one.low)} to ${one.high === undefined ? 'no upper end' : number(one.high)}); p = ${number(one.p ?? 1)}.`

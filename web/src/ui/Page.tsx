@@ -29,7 +29,7 @@ export function Page({
         {picture}
         <Typography variant="h1">{title}</Typography>
         {aside ? (
-          <Typography color="textSecondary" sx={{ flex: 1, minWidth: 160 }}>
+          <Typography color="textSecondary" sx={{ flex: '1 1 220px' }}>
             {aside}
           </Typography>
         ) : (

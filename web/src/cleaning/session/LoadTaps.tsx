@@ -5,6 +5,7 @@ import { RadioTiles } from '../../form/RadioTiles';
 import { earName, type Side } from '../../measure/side';
 import { LOADS } from '../load';
 import { COLOURS } from '../noticed';
+import { PhotographButton } from '../../photo/PhotographButton';
 import { FoundAlert } from './FoundTaps';
 import { LoadTiles } from './LoadTiles';
 import type { EarTaps } from './progress';
@@ -19,11 +20,13 @@ const HURT_TILES = [{ value: 'NO' as const, label: 'no' }, ...WORDS.Hurt].map(
 
 /** What came out of one ear: how much, and what it looked and smelled like where that was seen. */
 export function LoadTaps({
+  dogId,
   ear,
   taps,
   ordered,
   onChange,
 }: {
+  dogId: string;
   ear: Side;
   taps: EarTaps;
   ordered: boolean;
@@ -47,9 +50,12 @@ export function LoadTaps({
         {LOADS.find((load) => load.grade === taps.load)?.sentence}
       </Typography>
       <Box>
-        <Typography variant="body2" color="textSecondary">
-          Colour, if you saw it
-        </Typography>
+        <Box sx={{ display: 'flex', alignItems: 'center', justifyContent: 'space-between' }}>
+          <Typography variant="body2" color="textSecondary">
+            Colour, if you saw it
+          </Typography>
+          <PhotographButton small subject={{ dogId, shows: 'WIPES', ear }} />
+        </Box>
         <RadioTiles
           label={`Colour of what came out of the ${name}`}
           columns={4}

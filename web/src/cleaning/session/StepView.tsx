@@ -206,6 +206,7 @@ function beside({
   if (ear && taps && step.kind === 'LOAD') {
     return (
       <LoadTaps
+        dogId={guided.dogId}
         ear={ear}
         taps={taps}
         ordered={ofSide(guided.session.ears, ear).ordered}

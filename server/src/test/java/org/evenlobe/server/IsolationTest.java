@@ -108,6 +108,11 @@ class IsolationTest {
             new Endpoint("GET", household + "/doses", "", 200),
             new Endpoint("GET", household + "/dogs/{dog}/courses", "", 200),
             new Endpoint("GET", household + "/dogs/{dog}/trends", "", 200),
+            new Endpoint("GET", household + "/dogs/{dog}/photos", "", 200),
+            new Endpoint("GET", household + "/images/{id}", "", 404),
+            new Endpoint("PUT", household + "/images/{id}", "no picture", 403),
+            new Endpoint("GET", household + "/ear-camera", "", 200),
+            new Endpoint("GET", household + "/ear-camera/frame?ear=LEFT", "", 200),
             new Endpoint(
                 "GET",
                 household
@@ -188,6 +193,7 @@ class IsolationTest {
           "GET /api/breeds",
           "GET /api/breeds/cross",
           "GET /api/ingredients",
+          "GET /api/rulebook",
           "GET /api/recipes",
           "GET /calendar/{token}.ics",
           "GET /api/invitations/{token}",
@@ -321,7 +327,9 @@ class IsolationTest {
   }
 
   private static boolean sendsPicture(Endpoint endpoint) {
-    return endpoint.pattern().endsWith("/picture") || endpoint.pattern().contains("/documents/");
+    return endpoint.pattern().endsWith("/picture")
+        || endpoint.pattern().contains("/images/")
+        || endpoint.pattern().contains("/documents/");
   }
 
   private static String withoutPath(Caller.Answer answer) {

@@ -206,6 +206,12 @@ public final class Samples {
               then,
               ", \"what\": \"Oil drops\", \"ears\": [\"LEFT\"], \"howOften\": {\"timesADay\": 1},"
                   + " \"from\": \"2026-01-01\"");
+      case "photos" ->
+          said(
+              dog,
+              then,
+              ", \"shows\": \"EAR\", \"ear\": \"LEFT\", \"imageId\": \"%s\""
+                  .formatted(idOf("images")));
       case "triggers" -> said(dog, then, ", \"trigger\": \"WATER\", \"follows\": true");
       case "diet-trials" -> dietTrial(dog, then, "2026-01-01", "");
       case "diet-slips" -> said(dog, then, ", \"trialId\": \"%s\"".formatted(idOf("diet-trials")));

@@ -20,13 +20,15 @@ record BodyLimit(int bytes, String words, Duration within) {
   private static final BodyLimit CALENDAR =
       new BodyLimit(300_000, "300 kB", Duration.ofSeconds(30));
   private static final BodyLimit FILE = new BodyLimit(8_000_000, "8 MB", Duration.ofMinutes(2));
+  private static final BodyLimit PHOTO = new BodyLimit(15_000_000, "15 MB", Duration.ofMinutes(2));
+  private static final String IMAGES_PATH = "/images/";
   private static final String CALENDAR_PATH = "/previews/appointments";
 
   /** What somebody who is signed in may send with that request. */
   static BodyLimit of(HttpServletRequest request) {
     String type = String.valueOf(request.getHeader(HttpHeaders.CONTENT_TYPE));
     if (type.startsWith("image/") || type.startsWith(MediaType.APPLICATION_PDF_VALUE)) {
-      return FILE;
+      return request.getRequestURI().contains(IMAGES_PATH) ? PHOTO : FILE;
     }
     return request.getRequestURI().endsWith(CALENDAR_PATH) ? CALENDAR : RECORD;
   }

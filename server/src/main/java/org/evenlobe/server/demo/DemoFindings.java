@@ -103,8 +103,8 @@ final class DemoFindings {
     return switch (dog) {
       case OTTER ->
           List.of(
-              pink(407, "A little red after the creek."),
-              pink(404, "Still red. No creek for a while."),
+              pink(413, "A little red after the creek."),
+              pink(410, "Still red. No creek for a while."),
               pink(383, "The left one again, a week after the creek."),
               pink(380, "No worse."),
               new Chapter(

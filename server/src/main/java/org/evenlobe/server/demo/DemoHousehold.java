@@ -170,7 +170,7 @@ class DemoHousehold implements ApplicationRunner {
     dose(dog, today);
     practise(dog, today);
     if (dog == DemoDog.OTTER) {
-      swims(dog, today.minusDays(415), today.minusDays(415));
+      swims(dog, today.minusDays(421), today.minusDays(421));
       swims(dog, today.minusDays(391), today.minusDays(391));
       swims(dog, today.minusDays(84), today.minusDays(79));
       swims(dog, today.minusDays(29), today.minusDays(29));

@@ -19,6 +19,7 @@ import javax.imageio.stream.ImageInputStream;
 import javax.imageio.stream.MemoryCacheImageInputStream;
 import org.evenlobe.server.problem.InvalidFields;
 import org.evenlobe.server.problem.Refusal;
+import org.springframework.http.MediaType;
 
 /**
  * What is sent as a picture is drawn anew as a JPEG: nothing that a camera wrote beside it, such as
@@ -46,6 +47,26 @@ public final class CleanPicture {
   private CleanPicture() {}
 
   /**
+   * A photograph as a household keeps it.
+   *
+   * @param type what it says that it is
+   * @throws InvalidFields naming that field, if it is no picture, another than it says, or too
+   *     large
+   * @throws Refusal 503 if too many are being read
+   */
+  static byte[] photograph(byte[] sent, MediaType type, String field) {
+    if (sent.length > Images.MOST_BYTES) {
+      throw InvalidFields.of(field, "must be 15 MB at most");
+    }
+    byte[] beginning = BEGINNINGS.get(type.getSubtype());
+    if (beginning == null || !begins(sent, beginning)) {
+      throw InvalidFields.of(
+          field, "is not the %s that it says it is".formatted(type.getSubtype()));
+    }
+    return inTurn(sent, Images.LONGER_SIDE, field);
+  }
+
+  /**
    * The picture as a JPEG of that longer side at most, in pixels.
    *
    * @throws InvalidFields naming that field, if it is no picture, or too large
@@ -55,6 +76,10 @@ public final class CleanPicture {
     if (sent.length > MOST_BYTES) {
       throw InvalidFields.of(field, "must be 8 MB at most");
     }
+    return inTurn(sent, longerSide, field);
+  }
+
+  private static byte[] inTurn(byte[] sent, int longerSide, String field) {
     if (!mayBegin()) {
       throw Refusal.busy();
     }

@@ -27,6 +27,7 @@ class StaticFiles implements WebMvcConfigurer {
     "/month/**",
     "/doses/**",
     "/trends/**",
+    "/rulebook/**",
     "/join/**"
   };
 

@@ -78,7 +78,7 @@ class TrendController {
     if (to.isBefore(from)) {
       throw InvalidFields.of(field, "must not lie after the last day");
     }
-    if (ChronoUnit.YEARS.between(from, to) >= MOST_YEARS) {
+    if (ChronoUnit.YEARS.between(from, to) > MOST_YEARS) {
       throw InvalidFields.of(field, "must not lie more than 30 years back");
     }
     return new Span(from, to);

@@ -21,6 +21,7 @@ import org.evenlobe.core.plan.learn.IntervalLearning.IntervalPoint;
 import org.evenlobe.core.record.Course;
 import org.evenlobe.core.record.DietTrial;
 import org.evenlobe.core.record.Supply;
+import org.evenlobe.core.rule.Figures;
 import org.evenlobe.core.rule.Reason;
 import org.evenlobe.core.trend.FlareStory;
 import org.evenlobe.core.trend.Follows;
@@ -37,6 +38,8 @@ import org.springframework.transaction.annotation.Transactional;
 /** What a dog's record shows over time. */
 @Service
 class TrendView {
+  private static final int LEAST_DAYS = 60;
+
   private final FoldedDogs folded;
   private final Plans plans;
   private final SupplyAnswers supplies;
@@ -52,7 +55,7 @@ class TrendView {
    *
    * @param dog its id
    * @param name what it is called
-   * @param from the first day that is drawn
+   * @param from the first day that is drawn, not much before anything was on record
    * @param to the last one
    * @param began the first day on record, where there is one
    * @param marks what happened in that time
@@ -105,16 +108,16 @@ class TrendView {
   public DogTrends trends(UUID id, LocalDate from, LocalDate to, Standing standing) {
     FoldedDogs.Folded dog = folded.one(id, standing.today());
     DogHistory history = dog.history();
-    Span span = new Span(from, to);
+    Span span = new Span(first(history, from, to), to);
     Function<UUID, Optional<String>> bottles = names();
     DogPlan plan = plans.plan(history, standing);
     return new DogTrends(
         id,
         dog.record().profile().name(),
-        from,
+        span.from(),
         to,
         history.begun(),
-        RibbonMarks.between(history, from, to),
+        RibbonMarks.between(history, span.from(), to),
         EarPair.bySide(side -> within(history.loads(side).days(), DayLoad::day, span)),
         EarPair.bySide(side -> within(intervals(history, plan, side), IntervalPoint::day, span)),
         Leading.of(within(history.checks(), TrendView::day, span)),
@@ -132,6 +135,13 @@ class TrendView {
   @Transactional(readOnly = true)
   public PeriodsCompared compared(UUID id, Span before, Span after) {
     return PeriodsCompared.of(folded.one(id, plans.standing().today()).history(), before, after);
+  }
+
+  /** Not much before anything was on record. */
+  private static LocalDate first(DogHistory history, LocalDate from, LocalDate to) {
+    LocalDate least = to.minusDays(LEAST_DAYS);
+    LocalDate began = history.begun().map(day -> Figures.earlier(day, least)).orElse(least);
+    return Figures.earlier(Figures.later(from, began), to);
   }
 
   private static LocalDate day(AssessedCheck check) {

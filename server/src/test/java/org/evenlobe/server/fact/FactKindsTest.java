@@ -35,7 +35,13 @@ class FactKindsTest {
         .filter(path -> !path.equals("hold-releases") && !path.equals("pins"))
         .filter(
             path ->
-                !Set.of("struck-days", "givings", "course-ends", "diet-slips", "diet-steps")
+                !Set.of(
+                        "photos",
+                        "struck-days",
+                        "givings",
+                        "course-ends",
+                        "diet-slips",
+                        "diet-steps")
                     .contains(path));
   }
 

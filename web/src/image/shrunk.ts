@@ -7,7 +7,7 @@ export function fitted(width: number, height: number, longest: number): [number,
 }
 
 /** Draws the picture small before it is sent: a phone's is many times larger than needed. */
-export async function shrunk(file: File, longest: number): Promise<Blob> {
+export async function shrunk(file: Blob, longest: number): Promise<Blob> {
   const image = await createImageBitmap(file);
   const [width, height] = fitted(image.width, image.height, longest);
   const canvas = document.createElement('canvas');

@@ -1,0 +1,2 @@
+/** The rules, for their readers. */
+package org.evenlobe.server.rule;
