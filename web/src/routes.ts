@@ -24,6 +24,7 @@ export const routes: RouteObject[] = [
     children: [
       { index: true, lazy: () => import('./pages/TodayPage') },
       { path: 'dogs/new', lazy: () => import('./pages/AddDogPage') },
+      { path: 'dogs/table', lazy: () => import('./pages/DogTablePage') },
       { path: 'dogs/:dog', lazy: () => import('./pages/DogPage') },
       { path: 'dogs/:dog/edit', lazy: () => import('./pages/EditDogPage') },
       { path: 'dogs/:dog/history', lazy: () => import('./pages/DogHistoryPage') },
@@ -53,6 +54,7 @@ export const routes: RouteObject[] = [
       { path: 'dogs/:dog/courses/:course/edit', lazy: () => import('./pages/EditCoursePage') },
       { path: 'dogs/:dog/own', lazy: () => import('./pages/OwnFormPage') },
       { path: 'dogs/:dog/trial', lazy: () => import('./pages/TrialFormPage') },
+      { path: 'dogs/:dog/vet', lazy: () => import('./pages/VetPage') },
       { path: 'dogs/:dog/photos', lazy: () => import('./pages/PhotosPage') },
       { path: 'dogs/:dog/courses', lazy: () => import('./pages/CoursesPage') },
       { path: 'dogs/:dog/clean', lazy: () => import('./pages/RecordCleaningPage') },

@@ -44,6 +44,7 @@ export const LIMITS = {
     reactions: { length: 1000 },
     weights: { items: 200 },
   },
+  DogTable: { csv: { length: 60000 } },
   EarCleaning: {
     cameBack: { min: 0.1, max: 200 },
     fills: { min: 1, max: 20 },
@@ -70,6 +71,7 @@ export const LIMITS = {
   },
   Label: { keepsDays: { min: 1, max: 3650 }, ph: { min: 0, max: 14 } },
   LabelWords: { words: { length: 500 } },
+  Link: { asked: { length: 500 }, days: { min: 1, max: 90 } },
   Lump: { millimetres: { min: 1, max: 100 } },
   MedicineBottle: {
     dropsPerMillilitre: { min: 5, max: 60 },

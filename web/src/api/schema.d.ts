@@ -516,6 +516,38 @@ export interface paths {
     patch?: never;
     trace?: never;
   };
+  '/api/households/{household}/dogs-of-table': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get?: never;
+    put?: never;
+    post: operations['add'];
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  '/api/households/{household}/dogs.csv': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get: operations['table'];
+    put?: never;
+    post?: never;
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
   '/api/households/{household}/dogs/{dog}': {
     parameters: {
       query?: never;
@@ -628,6 +660,22 @@ export interface paths {
     patch?: never;
     trace?: never;
   };
+  '/api/households/{household}/dogs/{dog}/links': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get: operations['links'];
+    put?: never;
+    post: operations['make'];
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
   '/api/households/{household}/dogs/{dog}/photos': {
     parameters: {
       query?: never;
@@ -685,7 +733,7 @@ export interface paths {
     };
     get?: never;
     put?: never;
-    post: operations['preview'];
+    post: operations['preview_1'];
     delete?: never;
     options?: never;
     head?: never;
@@ -780,6 +828,22 @@ export interface paths {
       cookie?: never;
     };
     get: operations['trends'];
+    put?: never;
+    post?: never;
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  '/api/households/{household}/dogs/{dog}/vet.pdf': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get: operations['file'];
     put?: never;
     post?: never;
     delete?: never;
@@ -1252,6 +1316,22 @@ export interface paths {
     patch?: never;
     trace?: never;
   };
+  '/api/households/{household}/links/{link}': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get?: never;
+    put?: never;
+    post?: never;
+    delete: operations['end_1'];
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
   '/api/households/{household}/looks/{id}': {
     parameters: {
       query?: never;
@@ -1598,6 +1678,22 @@ export interface paths {
     get: operations['canal'];
     put?: never;
     post?: never;
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  '/api/households/{household}/previews/dogs': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get?: never;
+    put?: never;
+    post: operations['preview'];
     delete?: never;
     options?: never;
     head?: never;
@@ -2348,6 +2444,22 @@ export interface paths {
       cookie?: never;
     };
     get: operations['feed'];
+    put?: never;
+    post?: never;
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  '/shared/{token}.pdf': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get: operations['shared'];
     put?: never;
     post?: never;
     delete?: never;
@@ -3109,6 +3221,14 @@ export interface components {
       /** @description an IANA zone, such as Europe/Berlin */
       zone: string;
     };
+    DogLine: {
+      errors: components['schemas']['FieldError'][];
+      name: string;
+      /** Format: int64 */
+      number: number;
+      /** @enum {string} */
+      outcome: 'NEW' | 'THERE' | 'WRONG';
+    };
     DogPhotos: {
       /** Format: uuid */
       dog: string;
@@ -3213,6 +3333,14 @@ export interface components {
       /** @enum {string} */
       shaking: 'NONE' | 'MILD' | 'MODERATE' | 'SEVERE';
       unwell?: boolean;
+    };
+    DogTableAnswer: {
+      /** Format: int32 */
+      added: number;
+      lines: components['schemas']['DogLine'][];
+    };
+    DogTableRequest: {
+      csv: string;
     };
     DogToday: {
       checks: components['schemas']['CheckMark'][];
@@ -4037,6 +4165,10 @@ export interface components {
       /** Format: int32 */
       version: number;
     };
+    FieldError: {
+      field: string;
+      message: string;
+    };
     Flare: {
       confirmed: boolean;
       ears: ('RIGHT' | 'LEFT')[];
@@ -4104,6 +4236,11 @@ export interface components {
       /** Format: uuid */
       id: string;
       token: string;
+    };
+    FreshLink: {
+      /** Format: date */
+      lastDay: string;
+      path: string;
     };
     Giving: {
       /** Format: uuid */
@@ -4853,6 +4990,11 @@ export interface components {
       /** Format: uuid */
       dogId: string;
       item: components['schemas']['PlanItem'];
+    };
+    LinkRequest: {
+      asked?: string;
+      /** Format: int32 */
+      days: number;
     };
     Litter: {
       /** Format: date */
@@ -6024,6 +6166,14 @@ export interface components {
       wipes: 'COTTON_BALLS' | 'GAUZE' | 'COTTON_PADS' | 'SOFT_TISSUE' | 'READY_WIPES';
       /** @description an IANA zone, such as Europe/Berlin */
       zone: string;
+    };
+    SharedLink: {
+      /** Format: uuid */
+      id: string;
+      /** Format: date */
+      lastDay: string;
+      /** Format: date-time */
+      madeAt: string;
     };
     Sharer: {
       /** Format: date */
@@ -7551,6 +7701,54 @@ export interface operations {
       };
     };
   };
+  add: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path: {
+        household: string;
+      };
+      cookie?: never;
+    };
+    requestBody: {
+      content: {
+        'application/json': components['schemas']['DogTableRequest'];
+      };
+    };
+    responses: {
+      /** @description OK */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['DogTableAnswer'];
+        };
+      };
+    };
+  };
+  table: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path: {
+        household: string;
+      };
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      /** @description OK */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'text/csv;charset=UTF-8': string;
+        };
+      };
+    };
+  };
   dog: {
     parameters: {
       query?: never;
@@ -7725,6 +7923,56 @@ export interface operations {
       };
     };
   };
+  links: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path: {
+        household: string;
+        dog: string;
+      };
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      /** @description OK */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['SharedLink'][];
+        };
+      };
+    };
+  };
+  make: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path: {
+        household: string;
+        dog: string;
+      };
+      cookie?: never;
+    };
+    requestBody: {
+      content: {
+        'application/json': components['schemas']['LinkRequest'];
+      };
+    };
+    responses: {
+      /** @description OK */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['FreshLink'];
+        };
+      };
+    };
+  };
   photos: {
     parameters: {
       query?: never;
@@ -7843,7 +8091,7 @@ export interface operations {
       };
     };
   };
-  preview: {
+  preview_1: {
     parameters: {
       query?: {
         replacing?: string;
@@ -8024,6 +8272,31 @@ export interface operations {
         };
         content: {
           'application/json': components['schemas']['DogTrends'];
+        };
+      };
+    };
+  };
+  file: {
+    parameters: {
+      query?: {
+        asked?: string;
+      };
+      header?: never;
+      path: {
+        household: string;
+        dog: string;
+      };
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      /** @description OK */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/pdf': string;
         };
       };
     };
@@ -8955,6 +9228,27 @@ export interface operations {
       };
     };
   };
+  end_1: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path: {
+        household: string;
+        link: string;
+      };
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      /** @description No Content */
+      204: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content?: never;
+      };
+    };
+  };
   'put-looks': {
     parameters: {
       query?: never;
@@ -9651,6 +9945,32 @@ export interface operations {
         };
         content: {
           'application/json': components['schemas']['CanalPreview'];
+        };
+      };
+    };
+  };
+  preview: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path: {
+        household: string;
+      };
+      cookie?: never;
+    };
+    requestBody: {
+      content: {
+        'application/json': components['schemas']['DogTableRequest'];
+      };
+    };
+    responses: {
+      /** @description OK */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['DogTableAnswer'];
         };
       };
     };
@@ -11069,6 +11389,28 @@ export interface operations {
         };
         content: {
           'text/calendar;charset=UTF-8': string;
+        };
+      };
+    };
+  };
+  shared: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path: {
+        token: string;
+      };
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      /** @description OK */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/pdf': string;
         };
       };
     };

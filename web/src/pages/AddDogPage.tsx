@@ -1,5 +1,6 @@
-import { useState } from 'react';
-import { useNavigate } from 'react-router';
+import Button from '@mui/material/Button';
+import { useState, type ElementType } from 'react';
+import { Link, useNavigate } from 'react-router';
 import { v7 as newId } from 'uuid';
 import { useSettings } from '../household/useMe';
 import { dayIn } from '../measure/days';
@@ -15,7 +16,14 @@ export function Component() {
   const [today] = useState(() => dayIn(zone, new Date()));
   const saveDog = useSaveDog(id, undefined, () => void navigate(`/dogs/${id}`));
   return (
-    <Page title="Add a dog">
+    <Page
+      title="Add a dog"
+      actions={
+        <Button component={Link as ElementType} to="/dogs/table">
+          Many at once, from a table
+        </Button>
+      }
+    >
       <DogFormView
         start={blankForm(today)}
         today={today}

@@ -109,6 +109,9 @@ function DogInFullView({ dog: inFull }: { dog: DogInFull }) {
           <Button component={RouterLink} to={`/dogs/${dog.id}/courses`}>
             Courses
           </Button>
+          <Button component={RouterLink} to={`/dogs/${dog.id}/vet`}>
+            For the vet
+          </Button>
           <Button component={RouterLink} to={`/dogs/${dog.id}/photos`}>
             Photographs
           </Button>

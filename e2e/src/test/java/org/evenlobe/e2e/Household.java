@@ -79,6 +79,17 @@ final class Household {
             .formatted(dog, morning(daysAgo, minute), ear, QUIET));
   }
 
+  /** A swim of some day. */
+  void swim(UUID dog, int daysAgo) {
+    LocalDate day = LocalDate.now(LONDON).minusDays(daysAgo);
+    put(
+        "/exposures/" + UUID.randomUUID(),
+        """
+        {"dogId": "%s", "at": "%s", "zone": "Europe/London", "kind": "SWIM",
+         "firstDay": "%s", "lastDay": "%s"}"""
+            .formatted(dog, morning(daysAgo, 5), day, day));
+  }
+
   /** A visit at which the right ear was ordered to be cleaned twice a day for ten days. */
   void order(UUID dog, int daysAgo, int minute) {
     String nothing = "{\"eardrum\": \"NOT_SEEN\", \"cleaned\": false, \"hold\": \"NOTHING_SAID\"}";

@@ -75,7 +75,8 @@ final class Person implements AutoCloseable {
         });
     page.onRequest(
         request -> {
-          if (!request.url().startsWith(address) && !request.url().startsWith("data:")) {
+          if (!request.url().replaceFirst("^blob:", "").startsWith(address)
+              && !request.url().startsWith("data:")) {
             foreign.add(request.url());
           }
         });

@@ -56,6 +56,7 @@ class IsolationTest {
           .replace("{session}", new UUID(0, 15).toString())
           .replace("{id}", id(pattern.split("/", -1)[4]).toString())
           .replace("{person}", ownerId.toString())
+          .replace("{link}", UUID.randomUUID().toString())
           .replace("{invitation}", UUID.randomUUID().toString())
           .replace("{version}", "1");
     }
@@ -109,6 +110,13 @@ class IsolationTest {
             new Endpoint("GET", household + "/dogs/{dog}/courses", "", 200),
             new Endpoint("GET", household + "/dogs/{dog}/trends", "", 200),
             new Endpoint("GET", household + "/dogs/{dog}/photos", "", 200),
+            new Endpoint("GET", household + "/dogs.csv", "", 200),
+            new Endpoint("POST", household + "/previews/dogs", "{\"csv\": \"name,flap\"}", 200),
+            new Endpoint("POST", household + "/dogs-of-table", "{\"csv\": \"name\"}", 403),
+            new Endpoint("GET", household + "/dogs/{dog}/vet.pdf", "", 200),
+            new Endpoint("GET", household + "/dogs/{dog}/links", "", 200),
+            new Endpoint("POST", household + "/dogs/{dog}/links", "{\"days\": 7}", 403),
+            new Endpoint("DELETE", household + "/links/{link}", "", 403),
             new Endpoint("GET", household + "/images/{id}", "", 404),
             new Endpoint("PUT", household + "/images/{id}", "no picture", 403),
             new Endpoint("GET", household + "/ear-camera", "", 200),
@@ -196,6 +204,7 @@ class IsolationTest {
           "GET /api/rulebook",
           "GET /api/recipes",
           "GET /calendar/{token}.ics",
+          "GET /shared/{token}.pdf",
           "GET /api/invitations/{token}",
           "POST /api/invitations/{token}/accept");
 
@@ -278,8 +287,9 @@ class IsolationTest {
         nobody.send(
             nobody.json(parts[1]).method(parts[0], HttpRequest.BodyPublishers.ofString("{}")));
 
-    // the secret link is all that a calendar has; a guessed one is as good as none
-    assertThat(answer.status()).isEqualTo(endpoint.contains("/calendar/") ? 404 : 401);
+    // the secret link is all that a calendar, or a vet, has; a guessed one is as good as none
+    assertThat(answer.status())
+        .isEqualTo(endpoint.contains("/calendar/") || endpoint.contains("/shared/") ? 404 : 401);
   }
 
   static Stream<String> withoutHousehold() {

@@ -24,7 +24,8 @@ class StatementsTest {
       Pattern.compile("\\b(?:from|join|into|update)\\s+(?:public\\.)?([a-z_]+)");
 
   /** Asked before a household is known: by person, or by the hash of a link's token. */
-  private static final Set<String> BEFORE = Set.of("membership", "invite", "calendar_link");
+  private static final Set<String> BEFORE =
+      Set.of("membership", "invite", "calendar_link", "shared_link");
 
   private static Set<String> householdTables() {
     return Set.copyOf(

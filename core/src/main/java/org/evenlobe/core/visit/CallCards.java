@@ -68,16 +68,28 @@ public final class CallCards {
       return Optional.empty();
     }
     CallCards cards = new CallCards(dog, history, today);
-    cards.who(breed);
-    cards.found(verdict.get());
-    cards.since();
-    cards.lumps();
-    cards.wentIn();
-    cards.given();
-    cards.known();
-    cards.reactions(names);
+    cards.sayAll(breed, names);
     cards.ask();
     return Optional.of(new CallCard(cards.points));
+  }
+
+  /** All that there is to say of a dog, whether a vet is to be asked or not. */
+  static List<CallCard.Point> points(
+      DogHistory history, Optional<String> breed, Function<Reaction, String> names) {
+    CallCards cards = new CallCards(history.dog(), history, history.today());
+    cards.sayAll(breed, names);
+    return cards.points;
+  }
+
+  private void sayAll(Optional<String> breed, Function<Reaction, String> names) {
+    who(breed);
+    history.latestVerdict().ifPresent(this::found);
+    since();
+    lumps();
+    wentIn();
+    given();
+    known();
+    reactions(names);
   }
 
   private static boolean asksForVet(CheckVerdict verdict) {

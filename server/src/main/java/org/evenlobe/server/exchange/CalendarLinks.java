@@ -1,12 +1,7 @@
 package org.evenlobe.server.exchange;
 
-import java.nio.charset.StandardCharsets;
-import java.security.MessageDigest;
-import java.security.NoSuchAlgorithmException;
-import java.security.SecureRandom;
 import java.time.Instant;
 import java.time.OffsetDateTime;
-import java.util.Base64;
 import java.util.Optional;
 import java.util.UUID;
 import org.evenlobe.server.access.CurrentMember;
@@ -23,12 +18,9 @@ import org.springframework.transaction.annotation.Transactional;
  */
 @Service
 class CalendarLinks {
-  private static final int SECRET_BYTES = 32;
-
   private final JdbcClient jdbc;
   private final Memberships memberships;
   private final HouseholdDay day;
-  private final SecureRandom random = new SecureRandom();
 
   CalendarLinks(JdbcClient jdbc, Memberships memberships, HouseholdDay day) {
     this.jdbc = jdbc;
@@ -43,15 +35,13 @@ class CalendarLinks {
    */
   @Transactional
   public String renew() {
-    byte[] bytes = new byte[SECRET_BYTES];
-    random.nextBytes(bytes);
-    String token = Base64.getUrlEncoder().withoutPadding().encodeToString(bytes);
+    String token = Secrets.fresh();
     Member member = CurrentMember.get();
     end();
     jdbc.sql(
             "insert into calendar_link (token_hash, household_id, made_by, made_at) values (?, ?, ?, ?)")
         .params(
-            hash(token),
+            Secrets.hash(token),
             member.household(),
             member.person(),
             OffsetDateTime.parse(day.now().toString()))
@@ -81,7 +71,7 @@ class CalendarLinks {
   @Transactional(readOnly = true)
   public Optional<Member> reader(String token) {
     return jdbc.sql("select household_id, made_by from calendar_link where token_hash = ?")
-        .param(hash(token))
+        .param(Secrets.hash(token))
         .query((row, n) -> new Link(row.getObject(1, UUID.class), row.getObject(2, UUID.class)))
         .optional()
         .flatMap(
@@ -92,12 +82,4 @@ class CalendarLinks {
   }
 
   private record Link(UUID household, UUID madeBy) {}
-
-  private static byte[] hash(String token) {
-    try {
-      return MessageDigest.getInstance("SHA-256").digest(token.getBytes(StandardCharsets.UTF_8));
-    } catch (NoSuchAlgorithmException e) {
-      throw new IllegalStateException(e);
-    }
-  }
 }

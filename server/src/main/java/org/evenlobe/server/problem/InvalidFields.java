@@ -18,9 +18,17 @@ public class InvalidFields extends Refusal {
    */
   public record FieldError(String field, String message) {}
 
+  private final transient List<FieldError> errors;
+
   public InvalidFields(List<FieldError> errors) {
     super(HttpStatus.BAD_REQUEST, "invalid", "Not valid", sentence(errors));
+    this.errors = List.copyOf(errors);
     getBody().setProperty("errors", List.copyOf(errors));
+  }
+
+  /** What is wrong, field by field. */
+  public List<FieldError> errors() {
+    return errors;
   }
 
   public static InvalidFields of(String field, String message) {

@@ -1,0 +1,230 @@
+package org.evenlobe.core.visit;
+
+import java.time.Instant;
+import java.time.LocalDate;
+import java.time.ZoneId;
+import java.util.ArrayList;
+import java.util.Collections;
+import java.util.Comparator;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.UUID;
+import java.util.function.Function;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
+import org.evenlobe.core.check.CheckVerdict;
+import org.evenlobe.core.check.Verdict;
+import org.evenlobe.core.course.CourseRun;
+import org.evenlobe.core.history.AssessedCheck;
+import org.evenlobe.core.history.DogHistory;
+import org.evenlobe.core.history.Drift;
+import org.evenlobe.core.measure.EarPair;
+import org.evenlobe.core.measure.Side;
+import org.evenlobe.core.record.CleaningRecord;
+import org.evenlobe.core.record.Course;
+import org.evenlobe.core.record.EarFinding;
+import org.evenlobe.core.record.OwnCourse;
+import org.evenlobe.core.record.Reaction;
+import org.evenlobe.core.record.Supply;
+import org.evenlobe.core.record.Trigger;
+import org.evenlobe.core.record.TriggerSaid;
+import org.evenlobe.core.rule.Figures;
+import org.evenlobe.core.trend.FlareStory;
+
+/** Writes what a vet is given of a dog. */
+public final class VetPages {
+  private static final int MONTHS = 12;
+
+  /** How many entries of each kind stand on it: all of it are two pages. */
+  private static final int MOST = 6;
+
+  private final DogHistory history;
+  private final LocalDate since;
+  private final List<VetPage.Part> parts = new ArrayList<>();
+
+  private VetPages(DogHistory history) {
+    this.history = history;
+    this.since = history.today().minusMonths(MONTHS);
+  }
+
+  /**
+   * What is told with the facts.
+   *
+   * @param breed what the dog is by breed, where that is known
+   * @param names what a reaction was to, in words
+   * @param bottles the bottle of an id
+   * @param asked what the person wants to know
+   * @param now the instant of it
+   * @param zone the household's
+   */
+  public record Telling(
+      Optional<String> breed,
+      Function<Reaction, String> names,
+      Function<UUID, Optional<Supply>> bottles,
+      Optional<String> asked,
+      Instant now,
+      ZoneId zone) {}
+
+  /** The page of a dog. */
+  public static VetPage of(DogHistory history, Telling telling) {
+    VetPages page = new VetPages(history);
+    page.checks();
+    page.drift();
+    page.flares();
+    page.courses(telling);
+    page.ownCourses();
+    page.cleaners(telling.bottles());
+    page.triggers();
+    return new VetPage(
+        history.dog().profile().name(),
+        history.today(),
+        telling.asked(),
+        history.latestVerdict().map(CheckVerdict::verdict),
+        CallCards.points(history, telling.breed(), telling.names()),
+        page.parts);
+  }
+
+  private void add(String title, Stream<String> latestFirst) {
+    List<String> lines = latestFirst.collect(Collectors.toCollection(ArrayList::new));
+    if (lines.size() > MOST) {
+      int more = lines.size() - MOST;
+      lines.subList(MOST, lines.size()).clear();
+      lines.add("and %d earlier".formatted(more));
+    }
+    if (!lines.isEmpty()) {
+      parts.add(new VetPage.Part(title, lines));
+    }
+  }
+
+  private void checks() {
+    List<AssessedCheck> checks = history.checks();
+    List<AssessedCheck> last =
+        new ArrayList<>(checks.subList(Math.max(0, checks.size() - MOST), checks.size()));
+    Collections.reverse(last);
+    add("The last checks", last.stream().map(VetPages::check));
+  }
+
+  private static String check(AssessedCheck one) {
+    EarPair<Integer> scores = one.check().ears().map(EarFinding::score);
+    EarPair<String> words = one.verdicts().map(Verdict::words);
+    return "%s: right %d of 12, %s; left %d of 12, %s"
+        .formatted(
+            Figures.date(one.check().day()),
+            scores.right(),
+            words.right(),
+            scores.left(),
+            words.left());
+  }
+
+  private void drift() {
+    add(
+        "Slowly worse",
+        Stream.of(Side.values())
+            .flatMap(
+                side ->
+                    history.drift(side).filter(Drift::alarms).stream()
+                        .map(drift -> drift.reason(side).sentence())));
+  }
+
+  private void flares() {
+    add(
+        "Flares of 12 months",
+        FlareStory.of(history).stream()
+            .filter(story -> story.flare().end().map(since::isBefore).orElse(true))
+            .map(story -> story.reason().sentence()));
+  }
+
+  private void courses(Telling telling) {
+    add(
+        "Medicine of 12 months",
+        history.dog().all(Course.class).stream()
+            .map(course -> CourseRun.of(course, history.dog(), telling.zone(), telling.now()))
+            .filter(run -> run.lastDay().map(since::isBefore).orElse(true))
+            .sorted(Comparator.comparing((CourseRun run) -> run.course().startsOn()).reversed())
+            .map(VetPages::course));
+  }
+
+  private static String course(CourseRun run) {
+    String ended =
+        run.end()
+            .map(end -> ", ended %s: %s".formatted(Figures.date(end.day()), end.cause().words()))
+            .orElse("");
+    return "%s, from %s%s. %s"
+        .formatted(
+            run.course().what(),
+            Figures.date(run.course().startsOn()),
+            ended,
+            run.adherence().stream()
+                .map(one -> one.reason().sentence())
+                .collect(Collectors.joining(" ")));
+  }
+
+  private void ownCourses() {
+    add(
+        "Given on their own",
+        history.dog().all(OwnCourse.class).stream()
+            .filter(own -> own.to().map(since::isBefore).orElse(true))
+            .sorted(Comparator.comparing(OwnCourse::from).reversed())
+            .map(
+                own ->
+                    "%s, %s, from %s%s"
+                        .formatted(
+                            own.what(),
+                            own.howOften().words(),
+                            Figures.date(own.from()),
+                            own.to().map(day -> " to " + Figures.date(day)).orElse(""))));
+  }
+
+  /** What went into the ears, with what is in it. */
+  private void cleaners(Function<UUID, Optional<Supply>> bottles) {
+    Map<UUID, List<CleaningRecord>> used = new LinkedHashMap<>();
+    for (CleaningRecord cleaning : history.dog().cleanings()) {
+      if (cleaning.day().isAfter(since) && cleaning.isBy(history.today())) {
+        cleaning
+            .manner()
+            .cleaner()
+            .ifPresent(id -> used.computeIfAbsent(id, one -> new ArrayList<>()).add(cleaning));
+      }
+    }
+    add(
+        "What went in",
+        used.entrySet().stream()
+            .flatMap(
+                one ->
+                    bottles.apply(one.getKey()).stream()
+                        .map(bottle -> cleaner(bottle, one.getValue()))));
+  }
+
+  private static String cleaner(Supply bottle, List<CleaningRecord> used) {
+    String strengths =
+        bottle.contents().strengths().entrySet().stream()
+            .map(
+                one ->
+                    "%s %s %%"
+                        .formatted(one.getKey().words(), Figures.plain(one.getValue().percent())))
+            .collect(Collectors.joining(", "));
+    String ph = bottle.label().ph().map(value -> ", pH " + Figures.plain(value)).orElse("");
+    return "%s%s: %s%s; %s, the last on %s"
+        .formatted(
+            bottle.name(),
+            bottle.batch().isPresent() ? " (mixed at home)" : "",
+            strengths.isEmpty() ? "nothing that acts is on its label" : strengths,
+            ph,
+            Figures.count(used.size(), "time"),
+            Figures.date(used.get(used.size() - 1).day()));
+  }
+
+  private void triggers() {
+    add(
+        "It follows, the owner finds",
+        Stream.of(Trigger.values())
+            .filter(
+                trigger ->
+                    TriggerSaid.latest(history.dog(), trigger)
+                        .filter(TriggerSaid::follows)
+                        .isPresent())
+            .map(Trigger::words));
+  }
+}

@@ -1,0 +1,153 @@
+package org.evenlobe.server.exchange;
+
+import com.openhtmltopdf.outputdevice.helper.BaseRendererBuilder.FontStyle;
+import com.openhtmltopdf.pdfboxout.PdfRendererBuilder;
+import java.io.ByteArrayOutputStream;
+import java.io.IOException;
+import java.io.InputStream;
+import java.io.UncheckedIOException;
+import java.util.Base64;
+import java.util.List;
+import java.util.Objects;
+import org.apache.pdfbox.Loader;
+import org.apache.pdfbox.pdmodel.PDDocument;
+import org.evenlobe.core.history.DogHistory;
+import org.evenlobe.core.rule.Figures;
+import org.evenlobe.core.visit.CallCard;
+import org.evenlobe.core.visit.VetPage;
+import org.springframework.web.util.HtmlUtils;
+
+/** The page for the vet as a file of two pages of A4 at most. */
+public final class VetPdf {
+  private static final int BOLD = 700;
+  private static final int PLAIN = 400;
+  private static final int MOST_PAGES = 2;
+  private static final double LARGEST = 9.5;
+  private static final double SMALLEST = 5.5;
+  private static final int LONGEST_LINE = 400;
+  private static final String STYLE =
+      """
+      @page { size: A4; margin: 12mm 14mm; @bottom-right { content: counter(page) ' of ' counter(pages); font-family: 'Plain'; font-size: 7pt; } }
+      body { font-family: 'Plain'; line-height: 1.25; color: #1c2b2a; }
+      h1 { font-size: 1.9em; margin: 0; }
+      h2 { font-size: 1.1em; margin: 0.7em 0 0.1em 0; border-bottom: 0.2mm solid #8a928f; }
+      p, ul { margin: 0; }
+      ul { padding-left: 4mm; }
+      .asked { border: 0.4mm solid #1c2b2a; padding: 1.5mm 2.5mm; margin: 2mm 0; }
+      table { border-collapse: collapse; width: 100%; }
+      td { vertical-align: top; padding: 0.2mm 3mm 0.2mm 0; }
+      td.about { width: 27mm; font-weight: 700; }
+      td.side { width: 6mm; font-weight: 700; text-align: right; padding-right: 1.5mm; vertical-align: middle; }
+      img.chart { width: 168mm; border: 0.2mm solid #8a928f; }
+      img.photo { height: 38mm; margin-right: 1mm; }
+      .small { font-size: 0.82em; color: #46524f; }
+      """;
+
+  private VetPdf() {}
+
+  /**
+   * A picture that stands on it.
+   *
+   * @param words what it shows, and when
+   * @param base64 it as a JPEG
+   */
+  public record Picture(String words, String base64) {
+
+    /** A JPEG. */
+    public static Picture of(String words, byte[] jpeg) {
+      return new Picture(words, Base64.getEncoder().encodeToString(jpeg));
+    }
+  }
+
+  /** The file; it is written smaller until it has no more than two pages. */
+  public static byte[] of(VetPage page, DogHistory history, List<Picture> pictures) {
+    String chart =
+        Base64.getEncoder().encodeToString(VetChart.png(history.checks(), history.today()));
+    byte[] file = written(html(page, chart, pictures, LARGEST));
+    for (double size = LARGEST - 1; pages(file) > MOST_PAGES && size >= SMALLEST; size--) {
+      file = written(html(page, chart, pictures, size));
+    }
+    return file;
+  }
+
+  private static int pages(byte[] file) {
+    try (PDDocument document = Loader.loadPDF(file)) {
+      return document.getNumberOfPages();
+    } catch (IOException e) {
+      throw new UncheckedIOException(e);
+    }
+  }
+
+  private static byte[] written(String html) {
+    try (ByteArrayOutputStream file = new ByteArrayOutputStream()) {
+      PdfRendererBuilder builder = new PdfRendererBuilder();
+      builder.useFont(() -> font("Regular"), "Plain", PLAIN, FontStyle.NORMAL, true);
+      builder.useFont(() -> font("Bold"), "Plain", BOLD, FontStyle.NORMAL, true);
+      builder.withHtmlContent(html, null);
+      builder.toStream(file);
+      builder.run();
+      return file.toByteArray();
+    } catch (IOException e) {
+      throw new UncheckedIOException(e);
+    }
+  }
+
+  private static InputStream font(String weight) {
+    return Objects.requireNonNull(
+        VetPdf.class.getResourceAsStream("/liberation/LiberationSans-" + weight + ".ttf"));
+  }
+
+  private static String html(VetPage page, String chart, List<Picture> pictures, double size) {
+    StringBuilder html = new StringBuilder("<html><head><title>");
+    html.append(text(page.dog())).append(" for the vet</title><style>").append(STYLE);
+    html.append("body { font-size: ").append(size).append("pt; }</style></head><body><h1>");
+    html.append(text(page.dog())).append("</h1><p class='small'>For the vet, ");
+    html.append(text(Figures.date(page.on())));
+    html.append(". Written down at home; right and left are the dog’s own.</p>");
+    page.asked()
+        .ifPresent(
+            asked ->
+                html.append("<p class='asked'><strong>What is asked:</strong> ")
+                    .append(text(asked))
+                    .append("</p>"));
+    page.verdict()
+        .ifPresent(
+            verdict ->
+                html.append("<h2>As it stands: ").append(text(verdict.words())).append("</h2>"));
+    html.append("<table>");
+    for (CallCard.Point point : page.now()) {
+      html.append("<tr><td class='about'>").append(text(point.about())).append("</td><td>");
+      html.append(text(point.words())).append("</td></tr>");
+    }
+    html.append("</table><h2>Ear scores of 12 months</h2>");
+    html.append("<table><tr><td class='side'>R<br/><br/>L</td><td><img class='chart' ");
+    html.append("alt='Scores of both ears' src='data:image/png;base64,").append(chart);
+    html.append("'/></td></tr></table><p class='small'>");
+    html.append("0 in the middle, 12 at either edge; a full point was not quiet.</p>");
+    for (VetPage.Part part : page.parts()) {
+      html.append("<h2>").append(text(part.title())).append("</h2><ul>");
+      part.lines().forEach(line -> html.append("<li>").append(text(line)).append("</li>"));
+      html.append("</ul>");
+    }
+    pictures(html, pictures);
+    return html.append("</body></html>").toString();
+  }
+
+  private static void pictures(StringBuilder html, List<Picture> pictures) {
+    if (pictures.isEmpty()) {
+      return;
+    }
+    html.append("<h2>Photographs</h2><table><tr>");
+    for (Picture picture : pictures) {
+      html.append("<td><img class='photo' alt='' src='data:image/jpeg;base64,");
+      html.append(picture.base64()).append("'/><br/>").append(text(picture.words()));
+      html.append("</td>");
+    }
+    html.append("</tr></table>");
+  }
+
+  private static String text(String said) {
+    String shortened = said.length() > LONGEST_LINE ? said.substring(0, LONGEST_LINE) + "…" : said;
+    return HtmlUtils.htmlEscapeDecimal(shortened);
+  }
+}
