@@ -52,9 +52,19 @@ export function Component() {
   );
 }
 
+/** The latest photograph, and the one before it of the same. */
+function latestTwo(photos: readonly PhotoSeen[]): string[] {
+  const latest = photos[0]?.photo;
+  return photos
+    .filter(({ photo }) => photo.of === latest?.of && photo.ear === latest.ear)
+    .slice(0, TWO)
+    .map(({ photo }) => photo.id);
+}
+
 function Album({ photos }: { photos: readonly PhotoSeen[] }) {
   const [asked, setAsked] = useSearchParams();
-  const chosen = asked.getAll('photo').slice(0, TWO);
+  const said = asked.getAll('photo').slice(0, TWO);
+  const chosen = said.length > 0 ? said : latestTwo(photos);
   const [one, other] = chosen
     .flatMap((id) => photos.filter(({ photo }) => photo.id === id))
     .sort((a, b) => a.photo.moment.at.localeCompare(b.photo.moment.at));

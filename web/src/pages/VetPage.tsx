@@ -97,7 +97,7 @@ function Links({ dog, asked }: { dog: string; asked: string }) {
           Copy it now, it is shown this once. It works until {dateWithYear(make.data.lastDay)}.
           <TextField
             fullWidth
-            label="The link"
+            label="Its address"
             value={window.location.origin + make.data.path}
             onFocus={({ target }) => target.select()}
             slotProps={{ htmlInput: { readOnly: true } }}

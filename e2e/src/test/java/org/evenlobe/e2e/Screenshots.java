@@ -15,6 +15,7 @@ import java.time.LocalDate;
 import java.time.ZoneId;
 import java.time.format.DateTimeFormatter;
 import java.util.Locale;
+import java.util.regex.Pattern;
 import javax.imageio.ImageIO;
 import org.apache.pdfbox.Loader;
 import org.apache.pdfbox.pdmodel.PDDocument;
@@ -110,6 +111,7 @@ public final class Screenshots {
       page.getByRole(AriaRole.LINK, named("Courses")).click();
       page.getByText("clean days, done on").waitFor();
       shootBoth(page, "trial");
+      lookBack(page);
       page.navigate("/");
       openDog(page, "Dunlin");
       page.keyboard().press("k");
@@ -199,15 +201,49 @@ public final class Screenshots {
   }
 
   /** The label of the demo's batch, as it is printed. */
+  /** What a record shows, its pictures, what a vet is given, and the rules. */
+  private void lookBack(Page page) {
+    page.navigate("/");
+    openDog(page, "Otter");
+    page.getByRole(AriaRole.LINK, named("Trends")).last().click();
+    page.getByText("flares began").first().waitFor();
+    shootBoth(page, "trends");
+    page.navigate("/");
+    openDog(page, "Marram");
+    page.getByRole(AriaRole.LINK, named("Photographs")).click();
+    Locator tiles =
+        page.getByRole(
+            AriaRole.BUTTON, new Page.GetByRoleOptions().setName(Pattern.compile("^Compare ")));
+    tiles.last().click();
+    page.getByText("measures the picture").first().waitFor();
+    shootBoth(page, "photos");
+    page.navigate("/");
+    openDog(page, "Marram");
+    page.getByRole(AriaRole.LINK, named("For the vet")).click();
+    page.getByLabel("What do you want to know?").fill("Is it well enough to swim next week?");
+    pdf(
+        page,
+        page.getByRole(AriaRole.LINK, named("Open the two pages (PDF)")).getAttribute("href"),
+        "vet");
+    page.navigate("/rulebook");
+    page.getByLabel("Search the rules").fill("interval");
+    shootBoth(page, "rulebook");
+  }
+
   private void label(Page page) {
-    String path =
+    pdf(
+        page,
         page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Label of Creek rinse"))
-            .getAttribute("href");
+            .getAttribute("href"),
+        "label");
+  }
+
+  private void pdf(Page page, String path, String name) {
     try (PDDocument file = Loader.loadPDF(page.request().get(address + path).body())) {
       ImageIO.write(
           new PDFRenderer(file).renderImageWithDPI(0, LABEL_DPI),
           "png",
-          folder.resolve("label.png").toFile());
+          folder.resolve(name + ".png").toFile());
     } catch (IOException e) {
       throw new UncheckedIOException(e);
     }

@@ -53,6 +53,7 @@ import org.evenlobe.server.exposure.ExpectedExposureRequest.YearDayRequest;
 import org.evenlobe.server.exposure.ExposureRequest;
 import org.evenlobe.server.fact.FactKeeping;
 import org.evenlobe.server.fact.Precondition;
+import org.evenlobe.server.photo.Images;
 import org.evenlobe.server.solution.MixRequest.PartRequest;
 import org.evenlobe.server.solution.RecipeRequest;
 import org.evenlobe.server.stock.SupplyRequest;
@@ -91,6 +92,7 @@ class DemoHousehold implements ApplicationRunner {
   private final DemoRecords kept;
   private final HouseholdDay day;
   private final Planner planner;
+  private final Images images;
   private final DemoDiary diary;
 
   DemoHousehold(
@@ -99,13 +101,15 @@ class DemoHousehold implements ApplicationRunner {
       HouseholdSettings settings,
       DemoRecords kept,
       HouseholdDay day,
-      Planner planner) {
+      Planner planner,
+      Images images) {
     this.accounts = accounts;
     this.facts = facts;
     this.settings = settings;
     this.kept = kept;
     this.day = day;
     this.planner = planner;
+    this.images = images;
     this.diary = new DemoDiary(planner, ZONE);
   }
 
@@ -164,6 +168,10 @@ class DemoHousehold implements ApplicationRunner {
     new DemoCourses(ZONE)
         .of(dog, today)
         .forEach(course -> facts.put(course.id(), Precondition.isNew(), course.said()));
+    for (DemoPhotos.DemoPhoto photo : new DemoPhotos(ZONE).of(dog, today)) {
+      images.put(photo.said().imageId(), photo.picture().jpeg());
+      facts.put(photo.id(), Precondition.isNew(), photo.said());
+    }
     new DemoTrials(ZONE)
         .of(dog, today)
         .forEach(one -> facts.put(one.id(), Precondition.isNew(), one.said()));
