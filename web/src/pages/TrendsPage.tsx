@@ -79,6 +79,9 @@ export function Component() {
           trends={trends.data}
           ear={ear}
           today={today.data.today}
+          statedWater={
+            today.data.dogs.find(({ id }) => id === dog)?.profile.waterSensitive ?? false
+          }
           turn={asked.get('turn') ?? undefined}
           onTurn={(day) => ask('turn', day)}
         />
@@ -165,12 +168,15 @@ function Shown({
   trends,
   ear,
   today,
+  statedWater,
   turn,
   onTurn,
 }: {
   trends: DogTrends;
   ear: EarChoice;
   today: Day;
+  /** Whether the dog is known to be sensitive to water. */
+  statedWater: boolean;
   turn: Day | undefined;
   onTurn: (day: Day) => void;
 }) {
@@ -181,7 +187,12 @@ function Shown({
         <TrendCharts trends={trends} ear={ear} />
       </Box>
       <Stack spacing={3} sx={{ minWidth: 0 }}>
-        <FollowsPanel dog={trends.dog} name={trends.name} follows={trends.follows} />
+        <FollowsPanel
+          dog={trends.dog}
+          name={trends.name}
+          follows={trends.follows}
+          isStated={(trigger) => trigger === 'WATER' && statedWater}
+        />
         <FlareList flares={trends.flares} />
         <ComparePanel
           trends={trends}

@@ -75,7 +75,6 @@ function PhotoDialog({
             ref={input}
             type="file"
             accept="image/jpeg,image/png"
-            capture="environment"
             aria-label="Picture"
             hidden
             onChange={({ target }) => {

@@ -1,8 +1,9 @@
 import Box from '@mui/material/Box';
 import Typography from '@mui/material/Typography';
-import { useId, useState, type KeyboardEvent } from 'react';
+import { useId } from 'react';
 import { HEAVIEST } from '../cleaning/load';
 import type { Day } from '../measure/days';
+import { useRoving } from '../ui/useRoving';
 import { VERDICT_COLOURS } from '../check/verdicts';
 import {
   hourPosition,
@@ -314,20 +315,10 @@ export function Ribbon({
   height?: number;
 }) {
   const height = marks.length === 0 ? HEIGHT_WITHOUT_MARKS : fullHeight;
-  const [active, setActive] = useState<number>();
   // each ribbon its own: an id stands once in a page
   const hatch = `held${useId().replace(/\W/g, '')}`;
-  const shown = active === undefined ? undefined : marks[active];
-  const firstAhead = marks.findIndex(isAhead);
-  const entry = active ?? Math.max(0, firstAhead);
-
-  function move(event: KeyboardEvent<SVGSVGElement>) {
-    const step = { ArrowRight: 1, ArrowLeft: -1 }[event.key];
-    if (!step) return;
-    event.preventDefault();
-    const next = Math.min(Math.max(entry + step, 0), marks.length - 1);
-    event.currentTarget.querySelector<SVGElement>(`[data-mark="${next}"]`)?.focus();
-  }
+  const roving = useRoving(marks.length, Math.max(0, marks.findIndex(isAhead)));
+  const shown = roving.active === undefined ? undefined : marks[roving.active];
 
   return (
     <Box sx={{ minWidth: 0 }}>
@@ -346,8 +337,7 @@ export function Ribbon({
           height={height}
           role="group"
           aria-label={`${name}: what was done and what is planned`}
-          onKeyDown={move}
-          onMouseLeave={() => setActive(undefined)}
+          {...roving.group}
         >
           {marks
             .filter((mark) => mark.kind === 'planned')
@@ -373,16 +363,7 @@ export function Ribbon({
               y={height / 2}
               overflow="visible"
             >
-              <g
-                role="img"
-                aria-label={mark.words}
-                data-mark={index}
-                tabIndex={index === entry ? 0 : -1}
-                onFocus={() => setActive(index)}
-                onBlur={() => setActive(undefined)}
-                onMouseEnter={() => setActive(index)}
-                onClick={() => setActive(index)}
-              >
+              <g role="img" aria-label={mark.words} {...roving.mark(index)}>
                 <MarkDrawing mark={mark} height={height} />
               </g>
             </svg>

@@ -20,10 +20,13 @@ export function FollowsPanel({
   dog,
   name,
   follows,
+  isStated,
 }: {
   dog: string;
   name: string;
   follows: readonly Follows[];
+  /** Whether it stands among what is known of the dog, where it is changed. */
+  isStated: (trigger: Follows['trigger']) => boolean;
 }) {
   const [all, setAll] = useState(false);
   const clear = follows.filter(({ outcome, said }) => outcome === 'PROPOSED' || said !== undefined);
@@ -36,7 +39,13 @@ export function FollowsPanel({
       </Typography>
       <Stack spacing={1}>
         {clear.map((one) => (
-          <Proposed key={one.trigger} dog={dog} name={name} one={one} />
+          <Proposed
+            key={one.trigger}
+            dog={dog}
+            name={name}
+            one={one}
+            mayAnswer={!isStated(one.trigger)}
+          />
         ))}
         {clear.length === 0 && (
           <Typography>
@@ -75,8 +84,18 @@ function meaning(trigger: Follows['trigger']): string {
     : 'Then it stands on the page for the vet.';
 }
 
-function Proposed({ dog, name, one }: { dog: string; name: string; one: Follows }) {
-  const mayRecord = useMayRecord();
+function Proposed({
+  dog,
+  name,
+  one,
+  mayAnswer,
+}: {
+  dog: string;
+  name: string;
+  one: Follows;
+  mayAnswer: boolean;
+}) {
+  const mayRecord = useMayRecord() && mayAnswer;
   const words = labelOf(WORDS.Trigger, one.trigger);
   const say = useSay(
     'triggers',

@@ -1,7 +1,8 @@
 import Box from '@mui/material/Box';
 import Typography from '@mui/material/Typography';
-import { useState, type KeyboardEvent, type ReactNode } from 'react';
+import type { ReactNode } from 'react';
 import { letter, SIDES, type Side } from '../measure/side';
+import { useRoving } from '../ui/useRoving';
 import { across, fullHeight, height, months, type Frame, type Span } from './axis';
 import type { Point } from './series';
 
@@ -41,20 +42,9 @@ export function MirrorChart({
   behind?: ReactNode;
   onTheLine?: ReactNode;
 }) {
-  const [active, setActive] = useState<number>();
   const full = fullHeight(frame);
   const dense = points.length > MANY;
-  const entry = active ?? points.length - 1;
-
-  function move(event: KeyboardEvent<SVGSVGElement>) {
-    const step = { ArrowRight: 1, ArrowLeft: -1, Home: -points.length, End: points.length }[
-      event.key
-    ];
-    if (!step) return;
-    event.preventDefault();
-    const next = Math.min(Math.max(entry + step, 0), points.length - 1);
-    event.currentTarget.querySelector<SVGElement>(`[data-point="${next}"]`)?.focus();
-  }
+  const roving = useRoving(points.length, points.length - 1);
 
   return (
     <Box sx={{ minWidth: 0 }}>
@@ -75,8 +65,7 @@ export function MirrorChart({
             height={full}
             role="group"
             aria-label={`${name}. ${sentence}`}
-            onKeyDown={move}
-            onMouseLeave={() => setActive(undefined)}
+            {...roving.group}
           >
             {behind}
             <Grid span={span} frame={frame} />
@@ -99,16 +88,7 @@ export function MirrorChart({
                 y={height(point.value, most, point.side, frame)}
                 overflow="visible"
               >
-                <g
-                  role="img"
-                  aria-label={point.words}
-                  data-point={at}
-                  tabIndex={at === entry ? 0 : -1}
-                  onFocus={() => setActive(at)}
-                  onBlur={() => setActive(undefined)}
-                  onMouseEnter={() => setActive(at)}
-                  onClick={() => setActive(at)}
-                >
+                <g role="img" aria-label={point.words} {...roving.mark(at)}>
                   <Dot
                     point={point}
                     size={dense ? 0.75 : 1}
@@ -128,7 +108,7 @@ export function MirrorChart({
         <Axis span={span} />
       </Box>
       <Typography variant="body2" sx={{ minHeight: '1.45em' }} aria-live="polite">
-        {active === undefined ? sentence : points[active]?.words}
+        {roving.active === undefined ? sentence : points[roving.active]?.words}
       </Typography>
     </Box>
   );

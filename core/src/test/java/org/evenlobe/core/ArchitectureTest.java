@@ -106,7 +106,7 @@ class ArchitectureTest {
           .whereLayer("history")
           .mayOnlyAccessLayers("rule", "measure", "record", "check")
           .whereLayer("visit")
-          .mayOnlyAccessLayers("rule", "measure", "record", "check", "history")
+          .mayOnlyAccessLayers("rule", "measure", "record", "check", "history", "solution")
           .whereLayer("cleaning")
           .mayOnlyAccessLayers("rule", "measure", "record", "check", "history")
           .whereLayer("stock")

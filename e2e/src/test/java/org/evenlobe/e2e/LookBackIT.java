@@ -47,7 +47,7 @@ class LookBackIT extends InSession {
       Locator follows = wren.region("What it follows");
       assertThat(follows).containsText("3 of 3 flares began 5 to 14 days after water");
       wren.expectAccessible();
-      page.locator("[data-point]").last().focus();
+      wren.region("Ear score").locator("[data-mark]").last().focus();
       page.keyboard().press("ArrowLeft");
       assertThat(wren.region("Ear score")).containsText("right ear: score 1 of 12");
       wren.button("Ear score as a table").click();

@@ -11,9 +11,9 @@ import org.evenlobe.server.Samples;
 import org.evenlobe.server.StatementCount;
 
 /**
- * Prints figures of the server, all or those that are named: statements, courses, today, checks,
- * plan, solutions, start-up; load and fuzz only where they are named. Asserts nothing. Run it with
- * {@code bin/bench}.
+ * Prints figures of the server, all or those that are named: statements, courses, trends, today,
+ * checks, plan, solutions, start-up; load and fuzz only where they are named. Asserts nothing. Run
+ * it with {@code bin/bench}.
  */
 public final class Bench {
   private static final int PAIRS = 3;
@@ -31,6 +31,9 @@ public final class Bench {
       }
       if (parts.isEmpty() || parts.contains("courses")) {
         courses();
+      }
+      if (parts.isEmpty() || parts.contains("trends")) {
+        trends();
       }
       if (parts.isEmpty() || parts.contains("today")) {
         today();
@@ -71,10 +74,22 @@ public final class Bench {
   }
 
   private static void courses() throws Exception {
-    CourseCost.Figures cost = new CourseCost().measure();
+    PageCost cost = new CourseCost().measure();
     print(
         "The dose board, 60 dogs of 3 courses, %d kB, by %d statements, against the same statements"
             + " through plain JDBC (%.1f ms): cold %.2f, where nothing has changed %.2f",
+        cost.kilobytes(),
+        cost.statements(),
+        cost.bare(),
+        cost.cold() / cost.bare(),
+        cost.kept() / cost.bare());
+  }
+
+  private static void trends() throws Exception {
+    PageCost cost = new TrendCost().measure();
+    print(
+        "Trends of a dog of 5 years, %d kB, by %d statements, against the same statements through"
+            + " plain JDBC (%.1f ms): cold %.2f, where nothing has changed %.2f",
         cost.kilobytes(),
         cost.statements(),
         cost.bare(),

@@ -1,7 +1,6 @@
 package org.evenlobe.bench;
 
 import java.io.IOException;
-import java.nio.charset.StandardCharsets;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.time.LocalTime;
@@ -15,8 +14,6 @@ import org.evenlobe.core.record.MedicineKind;
 import org.evenlobe.server.Caller;
 import org.evenlobe.server.RunningServer;
 import org.evenlobe.server.Samples;
-import org.evenlobe.server.StatementCount;
-import org.evenlobe.server.StatementCount.Sent;
 import org.evenlobe.server.access.CurrentMember;
 import org.evenlobe.server.access.Member;
 import org.evenlobe.server.access.Role;
@@ -25,8 +22,6 @@ import org.evenlobe.server.course.GivingRequest;
 import org.evenlobe.server.course.PhaseRequest;
 import org.evenlobe.server.fact.FactKeeping;
 import org.evenlobe.server.fact.Precondition;
-import org.evenlobe.server.plan.Plans;
-import org.evenlobe.server.record.FoldedDogs;
 
 /**
  * What the dose board costs with 60 dogs of 3 courses each, in their second week, beside a bare
@@ -42,40 +37,9 @@ final class CourseCost {
 
   private final Caller owner = Caller.newOwner();
 
-  /**
-   * Milliseconds, medians.
-   *
-   * @param bare the same statements through plain JDBC and the same bytes
-   * @param cold where this process keeps nothing
-   * @param kept where nothing has changed since
-   */
-  record Figures(double bare, double cold, double kept, int kilobytes, int statements) {}
-
-  Figures measure() throws IOException {
+  PageCost measure() throws IOException {
     fill();
-    String board = owner.at("/doses");
-    byte[] bytes = owner.get(board).body().getBytes(StandardCharsets.UTF_8);
-    forget();
-    List<Sent> sent = StatementCount.sentDuring(() -> owner.get(board));
-    try (BareEndpoint bare = new BareEndpoint(sent, bytes)) {
-      List<List<Double>> times =
-          InTurn.times(
-              List.of(
-                  new InTurn.Measured(() -> {}, bare::get),
-                  new InTurn.Measured(CourseCost::forget, () -> owner.get(board)),
-                  new InTurn.Measured(() -> {}, () -> owner.get(board))));
-      return new Figures(
-          InTurn.median(times.get(0)),
-          InTurn.median(times.get(1)),
-          InTurn.median(times.get(2)),
-          bytes.length / 1000,
-          StatementCount.withoutSessions(sent));
-    }
-  }
-
-  private static void forget() {
-    RunningServer.bean(FoldedDogs.class).forget();
-    RunningServer.bean(Plans.class).forget();
+    return PageCost.of(owner, owner.at("/doses"));
   }
 
   private void fill() {

@@ -1,7 +1,7 @@
 package org.evenlobe.server.dog;
 
 import java.util.UUID;
-import org.evenlobe.server.photo.CleanPicture;
+import org.evenlobe.server.image.CleanPicture;
 import org.evenlobe.server.problem.Refusal;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.MediaType;

@@ -1,25 +1,17 @@
 package org.evenlobe.server.exchange;
 
-import com.openhtmltopdf.outputdevice.helper.BaseRendererBuilder.FontStyle;
-import com.openhtmltopdf.pdfboxout.PdfRendererBuilder;
-import java.io.ByteArrayOutputStream;
-import java.io.IOException;
-import java.io.InputStream;
-import java.io.UncheckedIOException;
+import static org.evenlobe.server.exchange.HtmlPdf.text;
+
 import java.util.List;
-import java.util.Objects;
 import org.evenlobe.core.rule.Figures;
 import org.evenlobe.core.suit.BatchLabel;
-import org.springframework.web.util.HtmlUtils;
 
 /** The label of a batch as a page of A6. */
 public final class LabelPdf {
-  private static final int BOLD = 700;
-  private static final int PLAIN = 400;
   private static final String STYLE =
       """
       @page { size: 105mm 148mm; margin: 6mm; }
-      body { font-family: 'Label'; font-size: 8.5pt; line-height: 1.25; color: #1c2b2a; }
+      body { font-family: 'Plain'; font-size: 8.5pt; line-height: 1.25; color: #1c2b2a; }
       h1 { font-size: 15pt; margin: 0 0 1mm 0; }
       h2 { font-size: 8.5pt; margin: 2mm 0 0 0; }
       p, ul { margin: 0; }
@@ -32,22 +24,7 @@ public final class LabelPdf {
 
   /** The file. */
   public static byte[] of(BatchLabel label) {
-    try (ByteArrayOutputStream file = new ByteArrayOutputStream()) {
-      PdfRendererBuilder builder = new PdfRendererBuilder();
-      builder.useFont(() -> font("Regular"), "Label", PLAIN, FontStyle.NORMAL, true);
-      builder.useFont(() -> font("Bold"), "Label", BOLD, FontStyle.NORMAL, true);
-      builder.withHtmlContent(page(label), null);
-      builder.toStream(file);
-      builder.run();
-      return file.toByteArray();
-    } catch (IOException e) {
-      throw new UncheckedIOException(e);
-    }
-  }
-
-  private static InputStream font(String weight) {
-    return Objects.requireNonNull(
-        LabelPdf.class.getResourceAsStream("/liberation/LiberationSans-" + weight + ".ttf"));
+    return HtmlPdf.of(page(label));
   }
 
   private static String page(BatchLabel label) {
@@ -77,9 +54,5 @@ public final class LabelPdf {
     page.append("<h2>").append(text(title)).append("</h2><ul>");
     lines.forEach(line -> page.append("<li>").append(text(line)).append("</li>"));
     page.append("</ul>");
-  }
-
-  private static String text(String said) {
-    return HtmlUtils.htmlEscapeDecimal(said);
   }
 }

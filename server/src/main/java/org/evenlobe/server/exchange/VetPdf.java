@@ -1,26 +1,18 @@
 package org.evenlobe.server.exchange;
 
-import com.openhtmltopdf.outputdevice.helper.BaseRendererBuilder.FontStyle;
-import com.openhtmltopdf.pdfboxout.PdfRendererBuilder;
-import java.io.ByteArrayOutputStream;
 import java.io.IOException;
-import java.io.InputStream;
 import java.io.UncheckedIOException;
 import java.util.Base64;
 import java.util.List;
-import java.util.Objects;
 import org.apache.pdfbox.Loader;
 import org.apache.pdfbox.pdmodel.PDDocument;
 import org.evenlobe.core.history.DogHistory;
 import org.evenlobe.core.rule.Figures;
 import org.evenlobe.core.visit.CallCard;
 import org.evenlobe.core.visit.VetPage;
-import org.springframework.web.util.HtmlUtils;
 
 /** The page for the vet as a file of two pages of A4 at most. */
 public final class VetPdf {
-  private static final int BOLD = 700;
-  private static final int PLAIN = 400;
   private static final int MOST_PAGES = 2;
   private static final double LARGEST = 9.5;
   private static final double SMALLEST = 5.5;
@@ -63,9 +55,9 @@ public final class VetPdf {
   public static byte[] of(VetPage page, DogHistory history, List<Picture> pictures) {
     String chart =
         Base64.getEncoder().encodeToString(VetChart.png(history.checks(), history.today()));
-    byte[] file = written(html(page, chart, pictures, LARGEST));
+    byte[] file = HtmlPdf.of(html(page, chart, pictures, LARGEST));
     for (double size = LARGEST - 1; pages(file) > MOST_PAGES && size >= SMALLEST; size--) {
-      file = written(html(page, chart, pictures, size));
+      file = HtmlPdf.of(html(page, chart, pictures, size));
     }
     return file;
   }
@@ -76,25 +68,6 @@ public final class VetPdf {
     } catch (IOException e) {
       throw new UncheckedIOException(e);
     }
-  }
-
-  private static byte[] written(String html) {
-    try (ByteArrayOutputStream file = new ByteArrayOutputStream()) {
-      PdfRendererBuilder builder = new PdfRendererBuilder();
-      builder.useFont(() -> font("Regular"), "Plain", PLAIN, FontStyle.NORMAL, true);
-      builder.useFont(() -> font("Bold"), "Plain", BOLD, FontStyle.NORMAL, true);
-      builder.withHtmlContent(html, null);
-      builder.toStream(file);
-      builder.run();
-      return file.toByteArray();
-    } catch (IOException e) {
-      throw new UncheckedIOException(e);
-    }
-  }
-
-  private static InputStream font(String weight) {
-    return Objects.requireNonNull(
-        VetPdf.class.getResourceAsStream("/liberation/LiberationSans-" + weight + ".ttf"));
   }
 
   private static String html(VetPage page, String chart, List<Picture> pictures, double size) {
@@ -148,6 +121,6 @@ public final class VetPdf {
 
   private static String text(String said) {
     String shortened = said.length() > LONGEST_LINE ? said.substring(0, LONGEST_LINE) + "…" : said;
-    return HtmlUtils.htmlEscapeDecimal(shortened);
+    return HtmlPdf.text(shortened);
   }
 }

@@ -3,7 +3,7 @@ package org.evenlobe.server.photo;
 import org.evenlobe.core.measure.Side;
 
 /** A camera that looks into ears. A real one fetches what its device sees. */
-public interface EarCamera {
+interface EarCamera {
   /** What it is called. */
   String name();
 

@@ -2,6 +2,7 @@ package org.evenlobe.server.photo;
 
 import java.time.Duration;
 import java.util.UUID;
+import org.evenlobe.server.image.CleanPicture;
 import org.evenlobe.server.problem.Refusal;
 import org.springframework.http.CacheControl;
 import org.springframework.http.HttpStatus;

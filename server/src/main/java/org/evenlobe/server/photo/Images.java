@@ -13,12 +13,6 @@ import org.springframework.transaction.annotation.Transactional;
 /** Pictures of a household, as JPEG. One that is there never changes. */
 @Service
 public class Images {
-  /** The longer side of a kept picture, in pixels. */
-  public static final int LONGER_SIDE = 1600;
-
-  /** The largest picture that is taken, in bytes. */
-  static final int MOST_BYTES = 15_000_000;
-
   /** What nobody has made a photograph of by then was given up. */
   private static final Duration GIVEN_UP_AFTER = Duration.ofDays(2);
 

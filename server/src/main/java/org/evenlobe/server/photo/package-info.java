@@ -1,2 +1,2 @@
-/** Pictures, freed of what cameras write beside them. */
+/** Photographs of ears and wipes, and the camera that looks into ears. */
 package org.evenlobe.server.photo;

@@ -19,7 +19,7 @@ import org.jspecify.annotations.Nullable;
  * @param follows whether it does
  * @param note more of it in the person's own words
  */
-public record TriggerSaidRequest(
+record TriggerSaidRequest(
     @NotNull UUID dogId,
     @NotNull Instant at,
     @NotNull ZoneId zone,

@@ -12,7 +12,7 @@ import java.util.Map;
 import java.util.UUID;
 import org.evenlobe.server.access.CurrentMember;
 import org.evenlobe.server.fact.ChangeNumber;
-import org.evenlobe.server.photo.CleanPicture;
+import org.evenlobe.server.image.CleanPicture;
 import org.evenlobe.server.problem.InvalidFields;
 import org.evenlobe.server.problem.Refusal;
 import org.springframework.core.io.ByteArrayResource;

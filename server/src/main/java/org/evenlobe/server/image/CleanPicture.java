@@ -1,4 +1,4 @@
-package org.evenlobe.server.photo;
+package org.evenlobe.server.image;
 
 import java.awt.Graphics2D;
 import java.awt.RenderingHints;
@@ -29,6 +29,12 @@ public final class CleanPicture {
   /** The largest picture that is taken, in bytes. */
   public static final int MOST_BYTES = 8_000_000;
 
+  /** The same of a photograph. */
+  private static final int MOST_OF_A_PHOTOGRAPH = 15_000_000;
+
+  /** The longer side of a kept photograph, in pixels. */
+  private static final int PHOTOGRAPH_SIDE = 1600;
+
   private static final int MOST_PIXELS = 50_000_000;
   private static final String TOO_MANY_PIXELS = "must be a JPEG or PNG of 50 megapixels at most";
 
@@ -54,8 +60,8 @@ public final class CleanPicture {
    *     large
    * @throws Refusal 503 if too many are being read
    */
-  static byte[] photograph(byte[] sent, MediaType type, String field) {
-    if (sent.length > Images.MOST_BYTES) {
+  public static byte[] photograph(byte[] sent, MediaType type, String field) {
+    if (sent.length > MOST_OF_A_PHOTOGRAPH) {
       throw InvalidFields.of(field, "must be 15 MB at most");
     }
     byte[] beginning = BEGINNINGS.get(type.getSubtype());
@@ -63,7 +69,7 @@ public final class CleanPicture {
       throw InvalidFields.of(
           field, "is not the %s that it says it is".formatted(type.getSubtype()));
     }
-    return inTurn(sent, Images.LONGER_SIDE, field);
+    return inTurn(sent, PHOTOGRAPH_SIDE, field);
   }
 
   /**

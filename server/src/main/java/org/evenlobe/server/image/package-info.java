@@ -1,0 +1,2 @@
+/** Pictures, freed of what cameras write beside them. */
+package org.evenlobe.server.image;
