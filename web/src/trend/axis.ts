@@ -7,9 +7,13 @@ export interface Span {
   to: Day;
 }
 
+/** Room at the left and the right end, so that no point is cut. */
+const MARGIN = 0.01;
+
 /** Where a day's middle lies: 0 at the left end of a chart, 1 at its right. */
 export function across(day: Day, { from, to }: Span): number {
-  return (daysBetween(from, day) + 0.5) / (daysBetween(from, to) + 1);
+  const share = (daysBetween(from, day) + 0.5) / (daysBetween(from, to) + 1);
+  return MARGIN + (1 - 2 * MARGIN) * share;
 }
 
 /**
@@ -23,7 +27,7 @@ export interface Frame {
   gap: number;
 }
 
-/** Room at either end, so that no point is cut. */
+/** The same above and below. */
 const PAD = 9;
 
 export function fullHeight({ half, gap }: Frame): number {

