@@ -86,7 +86,14 @@ function DogInFullView({ dog: inFull }: { dog: DogInFull }) {
       }
       aside={<About dog={inFull} />}
       actions={
-        <Stack direction="row" sx={{ gap: 1, flexWrap: 'wrap' }}>
+        <Stack
+          direction="row"
+          sx={{
+            gap: { xs: 0.5, md: 1 },
+            flexWrap: 'wrap',
+            '& .MuiButton-text': { px: { xs: 1, md: 2.25 } },
+          }}
+        >
           {mayRecord && (
             <>
               <Button component={RouterLink} to={`/dogs/${dog.id}/check`} variant="contained">

@@ -98,9 +98,11 @@ export function Component() {
         {preview.data && (
           <Box component="section" aria-label="What would be added">
             <Typography variant="h2" sx={{ mb: 1 }}>
-              {wrong.length > 0
-                ? `${count(wrong.length, 'line')} to mend, then ${count(preview.data.added, 'dog')} and they are added`
-                : `${count(preview.data.added, 'dog')} to add`}
+              {lines.length === 0
+                ? 'No dog in it yet: write a line for each below the names of the columns'
+                : wrong.length > 0
+                  ? `${count(wrong.length, 'line')} to mend, then ${count(preview.data.added, 'dog')} and they are added`
+                  : `${count(preview.data.added, 'dog')} to add`}
             </Typography>
             <Lines lines={[...wrong, ...lines.filter((line) => !wrong.includes(line))]} />
             <Button

@@ -26,17 +26,22 @@ const EARS: Record<EarChoice, string> = { BOTH: 'Both', RIGHT: 'Right', LEFT: 'L
 
 const isEar = (said: string | null): said is EarChoice => said !== null && said in EARS;
 
+/** What the address says, where it makes sense. */
+function known(said: string | null, makesSense: (said: string) => boolean): string | undefined {
+  return said !== null && makesSense(said) ? said : undefined;
+}
+
+const isDay = (said: string) =>
+  /^(19|20)\d\d-\d\d-\d\d$/.test(said) && !Number.isNaN(Date.parse(said));
+
 /** What a dog's record shows over time; dog, ear and time stand in the address. */
 export function Component() {
   const [asked, setAsked] = useSearchParams();
   const today = useToday();
   const dog = asked.get('dog') ?? today.data?.dogs[0]?.id;
-  const days = asked.get('days') ?? '365';
-  const to = asked.get('to') ?? today.data?.today;
-  const trends = useTrends(
-    dog,
-    to === undefined ? {} : { from: addDays(to, -Number(days) || -365), to },
-  );
+  const days = known(asked.get('days'), (said) => said in SPANS) ?? '365';
+  const to = known(asked.get('to'), isDay) ?? today.data?.today;
+  const trends = useTrends(dog, to === undefined ? {} : { from: addDays(to, -Number(days)), to });
   const failed = today.error ?? trends.error;
   const said = asked.get('ear');
   const ear = isEar(said) ? said : 'BOTH';
@@ -82,7 +87,7 @@ export function Component() {
           statedWater={
             today.data.dogs.find(({ id }) => id === dog)?.profile.waterSensitive ?? false
           }
-          turn={asked.get('turn') ?? undefined}
+          turn={known(asked.get('turn'), isDay)}
           onTurn={(day) => ask('turn', day)}
         />
       )}

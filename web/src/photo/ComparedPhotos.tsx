@@ -9,6 +9,7 @@ import { useState } from 'react';
 import { WORDS } from '../api/words';
 import { labelOf } from '../form/choice';
 import { useHousehold, useMayRecord } from '../household/useMe';
+import { capital } from '../measure/words';
 import { MeasureDialog } from './MeasureDialog';
 import { imagePath, photoWords, type PhotoSeen } from './photos';
 
@@ -90,7 +91,7 @@ function LaidOver({ under, over }: { under: PhotoSeen; over: PhotoSeen }) {
   const [scale, setScale] = useState(100);
   const path = (seen: PhotoSeen) => imagePath(household, seen.photo.image);
   return (
-    <Box sx={{ maxWidth: 760 }}>
+    <Box sx={{ maxWidth: 560 }}>
       <Box sx={{ position: 'relative', overflow: 'hidden', borderRadius: 1 }}>
         <Box
           component="img"
@@ -133,5 +134,3 @@ function LaidOver({ under, over }: { under: PhotoSeen; over: PhotoSeen }) {
     </Box>
   );
 }
-
-const capital = (words: string) => words.charAt(0).toUpperCase() + words.slice(1);

@@ -125,10 +125,19 @@ function Ring({ place, word, isChosen }: { place: Place; word: string; isChosen:
         color: '#fff',
         fontSize: '0.8rem',
         fontWeight: 700,
-        textShadow: '0 0 3px #000',
       }}
     >
-      <Box component="span" sx={{ position: 'absolute', top: 30, left: 0 }}>
+      <Box
+        component="span"
+        sx={{
+          position: 'absolute',
+          top: 32,
+          left: -4,
+          px: 0.5,
+          bgcolor: '#000',
+          borderRadius: 0.5,
+        }}
+      >
         {word}
       </Box>
     </Box>

@@ -27,10 +27,11 @@ export interface Subject {
   ear: Side;
 }
 
-/** Under which ids a picture is sent, the same over all tries. */
+/** Under which ids a picture is sent, and when it was taken. */
 export interface Ids {
   photo: string;
   image: string;
+  at: string;
 }
 
 /** Sends a picture, drawn smaller, and says what it shows. */
@@ -38,7 +39,7 @@ export async function sendPhoto(
   picture: Blob,
   subject: Subject,
   ids: Ids,
-  { household, at, zone }: { household: string; at: string; zone: string },
+  { household, zone }: { household: string; zone: string },
 ): Promise<FactAnswer> {
   let body;
   try {
@@ -55,7 +56,7 @@ export async function sendPhoto(
   );
   return putFact(
     { household, kind: 'photos', id: ids.photo },
-    { ...subject, at, zone, imageId: ids.image },
+    { ...subject, at: ids.at, zone, imageId: ids.image },
   );
 }
 

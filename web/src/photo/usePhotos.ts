@@ -36,19 +36,28 @@ export function useEarCamera() {
   });
 }
 
-const newIds = (): Ids => ({ photo: newId(), image: newId() });
+/** Under which ids each picture is sent, and when it was taken: the same over all its tries. */
+function useIds() {
+  const [known] = useState(() => new WeakMap<Blob, Ids>());
+  return (picture: Blob): Ids => {
+    const ids = known.get(picture) ?? {
+      photo: newId(),
+      image: newId(),
+      at: new Date().toISOString(),
+    };
+    known.set(picture, ids);
+    return ids;
+  };
+}
 
 /** Keeps a picture as a photograph; it is taken back where it was kept. */
 export function useKeepPhoto(subject: Subject, onKept: () => unknown) {
-  const [ids, setIds] = useState(newIds);
+  const idsOf = useIds();
   return useChange(
-    (picture: Blob, where) => sendPhoto(picture, subject, ids, where),
-    () => {
-      setIds(newIds());
-      return onKept();
-    },
-    (_, household) => {
-      const one = { household, kind: 'photos', id: ids.photo } as const;
+    (picture: Blob, where) => sendPhoto(picture, subject, idsOf(picture), where),
+    onKept,
+    (picture, household) => {
+      const one = { household, kind: 'photos', id: idsOf(picture).photo } as const;
       return {
         words: `photograph of ${subject.shows === 'EAR' ? 'the' : 'the wipes of the'} ${earName(subject.ear)}`,
         undo: () => removeFact(one, 1),

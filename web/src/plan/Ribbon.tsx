@@ -3,6 +3,7 @@ import Typography from '@mui/material/Typography';
 import { useId } from 'react';
 import { HEAVIEST } from '../cleaning/load';
 import type { Day } from '../measure/days';
+import { capital } from '../measure/words';
 import { useRoving } from '../ui/useRoving';
 import { VERDICT_COLOURS } from '../check/verdicts';
 import {
@@ -375,14 +376,10 @@ export function Ribbon({
         sx={{ mt: 0.25, minHeight: '1.45em', color: shown ? 'text.primary' : 'text.secondary' }}
         aria-live="polite"
       >
-        {sentence(shown?.words ?? caption)}
+        {capital(shown?.words ?? caption)}
       </Typography>
     </Box>
   );
-}
-
-function sentence(words: string): string {
-  return words.charAt(0).toUpperCase() + words.slice(1);
 }
 
 /** The weeks above a column of ribbons. */

@@ -9,6 +9,7 @@ import { WORDS } from '../api/words';
 import { useSay } from '../fact/useFact';
 import { labelOf } from '../form/choice';
 import { count } from '../measure/days';
+import { capital } from '../measure/words';
 import { useMayRecord } from '../household/useMe';
 import { Failure } from '../ui/Failure';
 import { Because } from '../ui/Because';
@@ -74,8 +75,6 @@ export function FollowsPanel({
     </Box>
   );
 }
-
-const capital = (words: string) => words.charAt(0).toUpperCase() + words.slice(1);
 
 /** What yes does. */
 function meaning(trigger: Follows['trigger']): string {

@@ -51,10 +51,7 @@ public record Evenness(int difference, Lean lean, Optional<Side> worse, List<Rea
         difference >= UNEVEN_FROM
             ? Lean.UNEVEN
             : difference >= LEANING_FROM ? Lean.LEANING : Lean.EVEN;
-    Optional<Side> worse =
-        lean == Lean.EVEN
-            ? Optional.empty()
-            : Optional.of(scores.right() > scores.left() ? Side.RIGHT : Side.LEFT);
+    Optional<Side> worse = worse(scores);
     List<Reason> reasons = new ArrayList<>();
     reasons.add(arithmetic(scores, difference, worse));
     worse.ifPresent(
@@ -65,6 +62,14 @@ public record Evenness(int difference, Lean lean, Optional<Side> worse, List<Rea
           }
         });
     return new Evenness(difference, lean, worse, reasons);
+  }
+
+  /** The ear with the higher score, where they differ by 2 or more. */
+  public static Optional<Side> worse(EarPair<Integer> scores) {
+    int lead = scores.right() - scores.left();
+    return Math.abs(lead) < LEANING_FROM
+        ? Optional.empty()
+        : Optional.of(lead > 0 ? Side.RIGHT : Side.LEFT);
   }
 
   private static Reason arithmetic(EarPair<Integer> scores, int difference, Optional<Side> worse) {

@@ -5,6 +5,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import org.evenlobe.core.check.EarSigns;
+import org.evenlobe.core.check.Evenness;
 import org.evenlobe.core.check.Verdict;
 import org.evenlobe.core.check.VerdictTable;
 import org.evenlobe.core.measure.EarPair;
@@ -16,6 +17,7 @@ import org.evenlobe.core.record.Course;
 import org.evenlobe.core.record.CourseEnd;
 import org.evenlobe.core.record.Dated;
 import org.evenlobe.core.record.DogRecord;
+import org.evenlobe.core.record.EarFinding;
 import org.evenlobe.core.record.Exposure;
 import org.evenlobe.core.record.HoldRelease;
 import org.evenlobe.core.record.LightLook;
@@ -256,7 +258,7 @@ final class Fold {
   }
 
   private static boolean isWorse(CheckRecord check, Side side) {
-    return check.ears().get(side).score() - check.ears().get(side.other()).score() >= 2;
+    return Evenness.worse(check.ears().map(EarFinding::score)).equals(Optional.of(side));
   }
 
   /** The sign verdict if nothing itched; a quiet one stays so. */

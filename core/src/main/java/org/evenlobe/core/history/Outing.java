@@ -15,6 +15,12 @@ import java.util.List;
  * @param last its last one
  */
 public record Outing(LocalDate first, LocalDate last) {
+  /** Trouble that follows water is looked for so many days after the last wet one. */
+  public static final List<Integer> WATCHED_AFTER = List.of(7, 10, 14);
+
+  /** Any look within so many days of one of those does. */
+  public static final int WATCH_SLACK = 1;
+
   static final int LONGEST_STEP = 2;
   private static final int MOST_DAYS = 7;
 

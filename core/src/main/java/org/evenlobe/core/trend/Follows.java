@@ -3,7 +3,6 @@ package org.evenlobe.core.trend;
 import java.time.LocalDate;
 import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
-import java.util.Arrays;
 import java.util.BitSet;
 import java.util.List;
 import java.util.Optional;
@@ -58,7 +57,6 @@ public record Follows(
     Reason reason) {
   private static final int FEWEST_FLARES = 3;
   private static final double TOO_OFTEN = 0.6;
-  private static final int[] WATCHED_AFTER = {7, 10, 14};
   private static final int USUAL_DAYS = 7;
 
   /** What it comes to. */
@@ -257,7 +255,8 @@ public record Follows(
             .mapToLong(outing -> ChronoUnit.DAYS.between(outing.last(), start))
             .anyMatch(
                 after ->
-                    Arrays.stream(WATCHED_AFTER).anyMatch(best -> Math.abs(best - after) <= 1));
+                    Outing.WATCHED_AFTER.stream()
+                        .anyMatch(best -> Math.abs(best - after) <= Outing.WATCH_SLACK));
     boolean early =
         history.checks().stream()
             .map(AssessedCheck::check)

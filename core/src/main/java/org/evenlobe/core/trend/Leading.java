@@ -1,8 +1,11 @@
 package org.evenlobe.core.trend;
 
 import java.util.List;
+import java.util.Optional;
+import org.evenlobe.core.check.Evenness;
 import org.evenlobe.core.history.AssessedCheck;
 import org.evenlobe.core.measure.EarPair;
+import org.evenlobe.core.measure.Side;
 import org.evenlobe.core.record.EarFinding;
 import org.evenlobe.core.rule.Figures;
 import org.evenlobe.core.rule.Reason;
@@ -17,17 +20,14 @@ import org.evenlobe.core.rule.Rule;
  * @param reason the same in a sentence
  */
 public record Leading(EarPair<Integer> led, int even, Reason reason) {
-  private static final int LEADS_FROM = 2;
-
   /** The same over those checks. */
   public static Leading of(List<AssessedCheck> checks) {
     int right = 0;
     int left = 0;
     for (AssessedCheck one : checks) {
-      EarPair<Integer> scores = one.check().ears().map(EarFinding::score);
-      int lean = scores.right() - scores.left();
-      right += lean >= LEADS_FROM ? 1 : 0;
-      left += -lean >= LEADS_FROM ? 1 : 0;
+      Optional<Side> worse = Evenness.worse(one.check().ears().map(EarFinding::score));
+      right += worse.equals(Optional.of(Side.RIGHT)) ? 1 : 0;
+      left += worse.equals(Optional.of(Side.LEFT)) ? 1 : 0;
     }
     int even = checks.size() - right - left;
     String sentence =

@@ -45,11 +45,14 @@ import org.evenlobe.server.problem.InvalidFields.FieldError;
 /**
  * Dogs as lines of CSV (RFC 4180), the names of the columns first. Only a name is needed, and a
  * breed or how the flap is carried; what a line leaves out is what is usual for the breed, or
- * nothing.
+ * nothing. Commas part the fields, or semicolons where a spreadsheet writes those.
  */
 final class DogTable {
   /** So many dogs at once at most. */
   static final int MOST_LINES = 500;
+
+  private static final String BYTE_ORDER_MARK = "\uFEFF";
+  private static final String RECKONED_WITH = "=+-@\t\r";
 
   private static final List<String> COLUMNS =
       List.of(
@@ -102,7 +105,13 @@ final class DogTable {
    *     lines
    */
   List<Line> read(String csv) {
-    try (CSVParser parser = FORMAT.parse(new StringReader(csv))) {
+    String table = csv.startsWith(BYTE_ORDER_MARK) ? csv.substring(1) : csv;
+    String head = table.lines().findFirst().orElse("");
+    CSVFormat format =
+        head.contains(";") && !head.contains(",")
+            ? FORMAT.builder().setDelimiter(';').get()
+            : FORMAT;
+    try (CSVParser parser = format.parse(new StringReader(table))) {
       Set<String> unknown = new TreeSet<>(parser.getHeaderNames());
       COLUMNS.forEach(unknown::remove);
       new InvalidFields.Collector()
@@ -133,7 +142,7 @@ final class DogTable {
 
   private Line line(CSVRecord record) {
     Reading read = new Reading(record);
-    String name = read.text("name").orElse("");
+    String name = read.text("name").map(DogTable::asTyped).orElse("");
     read.require(!name.isEmpty(), "name", "is needed");
     List<Breed> ancestry = new ArrayList<>();
     for (String column : List.of("breed", "second breed")) {
@@ -322,7 +331,13 @@ final class DogTable {
 
   /** A spreadsheet must not take what somebody typed for a formula. */
   private static String safe(String said) {
-    return "=+-@\t\r".indexOf(said.charAt(0)) >= 0 ? "'" + said : said;
+    return RECKONED_WITH.indexOf(said.charAt(0)) >= 0 ? "'" + said : said;
+  }
+
+  /** The same the other way round. */
+  private static String asTyped(String said) {
+    boolean quoted = said.length() > 1 && said.charAt(0) == '\'';
+    return quoted && RECKONED_WITH.indexOf(said.charAt(1)) >= 0 ? said.substring(1) : said;
   }
 
   static String key(String name) {

@@ -27,13 +27,22 @@ final class VetChart {
   private static final int WIDTH = 1500;
   private static final int HALF = 150;
   private static final int PAD = 14;
-  private static final double HIGHEST = 12;
+  private static final int HIGHEST = 12;
   private static final int MONTHS = 12;
   private static final Color INK = new Color(34, 48, 58);
   private static final Color LINE = new Color(207, 201, 186);
   private static final Color PAPER = Color.WHITE;
 
   private VetChart() {}
+
+  /** The score at either edge: 6, or 12 where one is higher. */
+  static int edge(List<AssessedCheck> checks) {
+    boolean low =
+        checks.stream()
+            .map(one -> one.check().ears())
+            .allMatch(ears -> ears.join((r, l) -> Math.max(r.score(), l.score())) <= HIGHEST / 2);
+    return low ? HIGHEST / 2 : HIGHEST;
+  }
 
   /** The picture as a PNG. */
   static byte[] png(List<AssessedCheck> checks, LocalDate today) {
@@ -72,6 +81,7 @@ final class VetChart {
 
   private static void points(
       Graphics2D pen, List<AssessedCheck> checks, Side side, LocalDate from, LocalDate today) {
+    int edge = edge(checks);
     double lastX = Double.NaN;
     double lastY = Double.NaN;
     for (AssessedCheck one : checks) {
@@ -79,7 +89,7 @@ final class VetChart {
       if (day.isBefore(from)) {
         continue;
       }
-      double up = one.check().ears().get(side).score() / HIGHEST * HALF;
+      double up = (double) one.check().ears().get(side).score() / edge * HALF;
       double x = x(day, from, today);
       double y = PAD + HALF + (side == Side.RIGHT ? -up : up);
       pen.setColor(INK);

@@ -55,9 +55,10 @@ public final class VetPdf {
   public static byte[] of(VetPage page, DogHistory history, List<Picture> pictures) {
     String chart =
         Base64.getEncoder().encodeToString(VetChart.png(history.checks(), history.today()));
-    byte[] file = HtmlPdf.of(html(page, chart, pictures, LARGEST));
+    int edge = VetChart.edge(history.checks());
+    byte[] file = HtmlPdf.of(html(page, chart, edge, pictures, LARGEST));
     for (double size = LARGEST - 1; pages(file) > MOST_PAGES && size >= SMALLEST; size--) {
-      file = HtmlPdf.of(html(page, chart, pictures, size));
+      file = HtmlPdf.of(html(page, chart, edge, pictures, size));
     }
     return file;
   }
@@ -70,7 +71,8 @@ public final class VetPdf {
     }
   }
 
-  private static String html(VetPage page, String chart, List<Picture> pictures, double size) {
+  private static String html(
+      VetPage page, String chart, int edge, List<Picture> pictures, double size) {
     StringBuilder html = new StringBuilder("<html><head><title>");
     html.append(text(page.dog())).append(" for the vet</title><style>").append(STYLE);
     html.append("body { font-size: ").append(size).append("pt; }</style></head><body><h1>");
@@ -96,7 +98,8 @@ public final class VetPdf {
     html.append("<table><tr><td class='side'>R<br/><br/>L</td><td><img class='chart' ");
     html.append("alt='Scores of both ears' src='data:image/png;base64,").append(chart);
     html.append("'/></td></tr></table><p class='small'>");
-    html.append("0 in the middle, 12 at either edge; a full point was not quiet.</p>");
+    html.append(
+        "0 in the middle, %d at either edge; a full point was not quiet.</p>".formatted(edge));
     for (VetPage.Part part : page.parts()) {
       html.append("<h2>").append(text(part.title())).append("</h2><ul>");
       part.lines().forEach(line -> html.append("<li>").append(text(line)).append("</li>"));

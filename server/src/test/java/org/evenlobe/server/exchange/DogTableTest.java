@@ -106,6 +106,16 @@ class DogTableTest {
   void aNameThatASpreadsheetWouldReckonWithGoesOutQuoted() {
     add("name,flap\r\n=1+1,stands up\r\n");
 
-    assertThat(owner.get(owner.at("/dogs.csv")).body()).contains("\r\n'=1+1,");
+    String table = owner.get(owner.at("/dogs.csv")).body();
+
+    assertThat(table).contains("\r\n'=1+1,");
+    assertThat(add(table).json().get("added").asInt()).isZero();
+  }
+
+  @Test
+  void aTableAsASpreadsheetSavesItIsRead() {
+    assertThat(add("\uFEFFname;breed;weight kg\r\nFen;beagle;12.5\r\n").json().get("added").asInt())
+        .isEqualTo(1);
+    assertThat(names()).containsExactly("Fen");
   }
 }

@@ -20,8 +20,7 @@ import org.evenlobe.core.rule.Rule;
  * PLAN_WATCH): trouble shows a week or two later. Any check within a day of the best one does.
  */
 public final class WatchSchedule {
-  private static final int[] DAYS_AFTER = {7, 10, 14};
-  private static final int SLACK = 1;
+  private static final int SLACK = Outing.WATCH_SLACK;
 
   /** What lies further back is watched no longer. */
   private static final int LONGEST = 14 + 2 * SLACK;
@@ -36,7 +35,7 @@ public final class WatchSchedule {
         if (outing.last().isBefore(now.today().minusDays(LONGEST))) {
           continue;
         }
-        for (int days : DAYS_AFTER) {
+        for (int days : Outing.WATCHED_AFTER) {
           LocalDate best = outing.last().plusDays(days);
           Window window = new Window(best.minusDays(SLACK), best, best.plusDays(SLACK));
           boolean past = window.latest().isBefore(now.today().minusDays(SLACK));
