@@ -124,6 +124,7 @@ export const LIMITS = {
     name: { length: 80 },
     password: { length: 200 },
   },
+  Restore: { parts: { min: 1, max: 128 } },
   Settings: {
     fixedDays: { min: 7, max: 60 },
     hairWeeks: { min: 1, max: 52 },

@@ -84,6 +84,22 @@ export interface paths {
     patch?: never;
     trace?: never;
   };
+  '/api/households/{household}/archive': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get: operations['household'];
+    put?: never;
+    post?: never;
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
   '/api/households/{household}/archived-dogs': {
     parameters: {
       query?: never;
@@ -94,6 +110,54 @@ export interface paths {
     get: operations['archived'];
     put?: never;
     post?: never;
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  '/api/households/{household}/archives/{archive}': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get: operations['progress'];
+    put?: never;
+    post?: never;
+    delete: operations['drop'];
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  '/api/households/{household}/archives/{archive}/parts/{number}': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get?: never;
+    put: operations['part'];
+    post?: never;
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  '/api/households/{household}/archives/{archive}/restored': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get?: never;
+    put?: never;
+    post: operations['restore'];
     delete?: never;
     options?: never;
     head?: never;
@@ -564,6 +628,22 @@ export interface paths {
     patch?: never;
     trace?: never;
   };
+  '/api/households/{household}/dogs/{dog}/archive': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get: operations['dog_1'];
+    put?: never;
+    post?: never;
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
   '/api/households/{household}/dogs/{dog}/checks': {
     parameters: {
       query?: never;
@@ -733,7 +813,7 @@ export interface paths {
     };
     get?: never;
     put?: never;
-    post: operations['preview_1'];
+    post: operations['preview_2'];
     delete?: never;
     options?: never;
     head?: never;
@@ -1662,6 +1742,22 @@ export interface paths {
     get?: never;
     put?: never;
     post: operations['read'];
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  '/api/households/{household}/previews/archives/{archive}': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get?: never;
+    put?: never;
+    post: operations['preview_1'];
     delete?: never;
     options?: never;
     head?: never;
@@ -4868,6 +4964,13 @@ export interface components {
       /** Format: int32 */
       version: number;
     };
+    KindTaken: {
+      /** Format: int32 */
+      added: number;
+      kind: string;
+      /** Format: int32 */
+      there: number;
+    };
     KitchenPart: {
       /** Format: double */
       count: number;
@@ -5540,6 +5643,14 @@ export interface components {
       /** @description an IANA zone, such as Europe/Berlin */
       zone: string;
     };
+    Progress: {
+      /** Format: int32 */
+      done: number;
+      /** Format: int32 */
+      of: number;
+      /** Format: int32 */
+      parts: number;
+    };
     ProgressRequest: {
       /** Format: uuid */
       cleaner?: string;
@@ -5835,6 +5946,11 @@ export interface components {
       quietFrom?: string;
       /** @description a time of day, such as 15:30 */
       quietUntil?: string;
+    };
+    RestoreRequest: {
+      /** Format: int32 */
+      parts: number;
+      settings: boolean;
     };
     Rgb: {
       /** Format: double */
@@ -6410,6 +6526,17 @@ export interface components {
       verdict: 'LEAVE' | 'CLEAN' | 'CAUTION' | 'STOP' | 'URGENT';
       when: components['schemas']['Clause'];
     };
+    Taken: {
+      dogs: string[];
+      /** Format: int32 */
+      filesAdded: number;
+      /** Format: int32 */
+      filesThere: number;
+      from: string;
+      kinds: components['schemas']['KindTaken'][];
+      /** Format: date-time */
+      madeAt: string;
+    };
     TakenRequest: {
       /** Format: double */
       exactly?: number;
@@ -6811,6 +6938,26 @@ export interface operations {
       };
     };
   };
+  household: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path: {
+        household: string;
+      };
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      /** @description OK */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content?: never;
+      };
+    };
+  };
   archived: {
     parameters: {
       query?: never;
@@ -6829,6 +6976,103 @@ export interface operations {
         };
         content: {
           'application/json': components['schemas']['ArchivedDog'][];
+        };
+      };
+    };
+  };
+  progress: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path: {
+        household: string;
+        archive: string;
+      };
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      /** @description OK */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Progress'];
+        };
+      };
+    };
+  };
+  drop: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path: {
+        household: string;
+        archive: string;
+      };
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      /** @description No Content */
+      204: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content?: never;
+      };
+    };
+  };
+  part: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path: {
+        household: string;
+        archive: string;
+        number: number;
+      };
+      cookie?: never;
+    };
+    requestBody: {
+      content: {
+        'application/zip': string;
+      };
+    };
+    responses: {
+      /** @description No Content */
+      204: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content?: never;
+      };
+    };
+  };
+  restore: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path: {
+        household: string;
+        archive: string;
+      };
+      cookie?: never;
+    };
+    requestBody: {
+      content: {
+        'application/json': components['schemas']['RestoreRequest'];
+      };
+    };
+    responses: {
+      /** @description OK */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Taken'];
         };
       };
     };
@@ -7772,6 +8016,27 @@ export interface operations {
       };
     };
   };
+  dog_1: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path: {
+        household: string;
+        dog: string;
+      };
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      /** @description OK */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content?: never;
+      };
+    };
+  };
   log: {
     parameters: {
       query?: {
@@ -8091,7 +8356,7 @@ export interface operations {
       };
     };
   };
-  preview_1: {
+  preview_2: {
     parameters: {
       query?: {
         replacing?: string;
@@ -9919,6 +10184,33 @@ export interface operations {
         };
         content: {
           'application/json': components['schemas']['ReadAppointment'][];
+        };
+      };
+    };
+  };
+  preview_1: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path: {
+        household: string;
+        archive: string;
+      };
+      cookie?: never;
+    };
+    requestBody: {
+      content: {
+        'application/json': components['schemas']['RestoreRequest'];
+      };
+    };
+    responses: {
+      /** @description OK */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Taken'];
         };
       };
     };

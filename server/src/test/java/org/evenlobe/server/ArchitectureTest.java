@@ -63,10 +63,12 @@ class ArchitectureTest {
           .bePackagePrivate();
 
   @ArchTest
-  static final ArchRule FACTS_ARE_WRITTEN_BY_THEIR_STORE_ALONE =
+  static final ArchRule FACTS_ARE_WRITTEN_WITH_THEIR_VERSIONS =
       noClasses()
           .that()
           .doNotHaveSimpleName("FactStore")
+          .and()
+          .doNotHaveSimpleName("FactHistories")
           .should()
           .callMethod(EntityManager.class, "persist", Object.class)
           .orShould()

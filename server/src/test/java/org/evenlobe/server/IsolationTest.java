@@ -27,6 +27,7 @@ class IsolationTest {
   private static Caller viewer;
   private static Caller stranger;
   private static UUID dog;
+  private static final String RESTORED = "{\"parts\": 1, \"settings\": false}";
   private static final Set<String> made = new TreeSet<>();
   private static UUID ownerId;
 
@@ -56,6 +57,8 @@ class IsolationTest {
           .replace("{session}", new UUID(0, 15).toString())
           .replace("{id}", id(pattern.split("/", -1)[4]).toString())
           .replace("{person}", ownerId.toString())
+          .replace("{archive}", new UUID(0, 16).toString())
+          .replace("{number}", "0")
           .replace("{link}", UUID.randomUUID().toString())
           .replace("{invitation}", UUID.randomUUID().toString())
           .replace("{version}", "1");
@@ -110,6 +113,13 @@ class IsolationTest {
             new Endpoint("GET", household + "/dogs/{dog}/courses", "", 200),
             new Endpoint("GET", household + "/dogs/{dog}/trends", "", 200),
             new Endpoint("GET", household + "/dogs/{dog}/photos", "", 200),
+            new Endpoint("GET", household + "/archive", "", 403),
+            new Endpoint("GET", household + "/dogs/{dog}/archive", "", 403),
+            new Endpoint("PUT", household + "/archives/{archive}/parts/{number}", "no zip", 403),
+            new Endpoint("GET", household + "/archives/{archive}", "", 403),
+            new Endpoint("DELETE", household + "/archives/{archive}", "", 403),
+            new Endpoint("POST", household + "/previews/archives/{archive}", RESTORED, 403),
+            new Endpoint("POST", household + "/archives/{archive}/restored", RESTORED, 403),
             new Endpoint("GET", household + "/dogs.csv", "", 200),
             new Endpoint("POST", household + "/previews/dogs", "{\"csv\": \"name,flap\"}", 200),
             new Endpoint("POST", household + "/dogs-of-table", "{\"csv\": \"name\"}", 403),
@@ -324,7 +334,10 @@ class IsolationTest {
         endpoint.body().isEmpty()
             ? HttpRequest.BodyPublishers.noBody()
             : HttpRequest.BodyPublishers.ofString(endpoint.body());
-    String type = sendsPicture(endpoint) ? "image/png" : "application/json";
+    String type =
+        endpoint.pattern().contains("/parts/")
+            ? "application/zip"
+            : sendsPicture(endpoint) ? "image/png" : "application/json";
     HttpRequest.Builder request =
         caller
             .request(endpoint.path(household))

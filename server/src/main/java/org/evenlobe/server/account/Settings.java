@@ -147,6 +147,11 @@ public class Settings extends StoredFact<SettingsRequest> {
     return values.stream().map(Object::toString).sorted().toList();
   }
 
+  /** What the household is called. */
+  public String name() {
+    return name;
+  }
+
   /** The zone that the household's days are counted in. */
   public ZoneId zone() {
     return ZoneId.of(zone);

@@ -27,6 +27,9 @@ record BodyLimit(int bytes, String words, Duration within) {
   /** What somebody who is signed in may send with that request. */
   static BodyLimit of(HttpServletRequest request) {
     String type = String.valueOf(request.getHeader(HttpHeaders.CONTENT_TYPE));
+    if (type.startsWith("application/zip")) {
+      return FILE;
+    }
     if (type.startsWith("image/") || type.startsWith(MediaType.APPLICATION_PDF_VALUE)) {
       return request.getRequestURI().contains(IMAGES_PATH) ? PHOTO : FILE;
     }

@@ -31,6 +31,7 @@ class CheckKinds {
         HoldReleaseRequest.class,
         StoredRelease.class,
         StoredRelease::new,
+        DogFactRules.nothing(),
         (id, said, errors) -> {
           errors.throwIfAny();
           allowed.check(id, said);

@@ -32,17 +32,16 @@ class CleaningKinds {
         Cleaning.class,
         Cleaning::new,
         (id, said, errors) ->
-            errors
-                .require(
-                    said.ears().right() != null || said.ears().left() != null,
-                    "ears",
-                    "must name one ear at least")
-                .require(
-                    said.cleaner() == null
-                        || supplies.wasThere(
-                            CurrentMember.household(), said.cleaner(), kinds(said)),
-                    "cleaner",
-                    "is not a bottle of this household"));
+            errors.require(
+                said.ears().right() != null || said.ears().left() != null,
+                "ears",
+                "must name one ear at least"),
+        (id, said, errors) ->
+            errors.require(
+                said.cleaner() == null
+                    || supplies.wasThere(CurrentMember.household(), said.cleaner(), kinds(said)),
+                "cleaner",
+                "is not a bottle of this household"));
   }
 
   /** Ready wipes alone can do it only where nothing is poured. */

@@ -33,7 +33,12 @@ class CourseKinds {
   @Bean
   FactKind<GivingRequest, StoredGiving> givingKind(DogFactRules rules, GivingRules giving) {
     return rules.kind(
-        "givings", GivingRequest.class, StoredGiving.class, StoredGiving::new, giving::check);
+        "givings",
+        GivingRequest.class,
+        StoredGiving.class,
+        StoredGiving::new,
+        DogFactRules.nothing(),
+        giving::check);
   }
 
   @Bean
@@ -44,6 +49,7 @@ class CourseKinds {
         CourseEndRequest.class,
         StoredCourseEnd.class,
         StoredCourseEnd::new,
+        DogFactRules.nothing(),
         (id, said, errors) -> isOfTheDog(said, dogs, day, errors));
   }
 
@@ -54,14 +60,13 @@ class CourseKinds {
         OwnCourseRequest.class,
         StoredOwnCourse.class,
         StoredOwnCourse::new,
-        (id, said, errors) -> {
-          said.check(errors);
-          errors.require(
-              said.supplyId() == null
-                  || supplies.wasThere(CurrentMember.household(), said.supplyId()),
-              "supplyId",
-              "is no bottle of this household");
-        });
+        (id, said, errors) -> said.check(errors),
+        (id, said, errors) ->
+            errors.require(
+                said.supplyId() == null
+                    || supplies.wasThere(CurrentMember.household(), said.supplyId()),
+                "supplyId",
+                "is no bottle of this household"));
   }
 
   private static void isOfTheDog(

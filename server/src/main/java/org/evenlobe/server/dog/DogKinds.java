@@ -6,8 +6,10 @@ import org.evenlobe.core.record.Eardrum;
 import org.evenlobe.core.record.SchedulingMode;
 import org.evenlobe.server.access.HouseholdDay;
 import org.evenlobe.server.access.Role;
+import org.evenlobe.server.archive.KeptFiles;
 import org.evenlobe.server.dog.DogRequest.LitterRequest;
 import org.evenlobe.server.fact.FactKind;
+import org.evenlobe.server.image.CleanPicture;
 import org.evenlobe.server.problem.InvalidFields;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
@@ -28,6 +30,19 @@ class DogKinds {
         Role.CARER,
         said -> Optional.empty(),
         (id, said) -> check(said, day.today()));
+  }
+
+  @Bean
+  KeptFiles pictureFiles(Pictures pictures) {
+    return new KeptFiles(
+        "dogs",
+        """
+        select dog_id as owner, dog_id as id, 'jpg' as type, '' as title, sent_at, jpeg as content
+        from picture where household_id = ?
+        """,
+        file ->
+            pictures.keep(
+                file.listed(), CleanPicture.again(file.content(), "dogs/" + file.listed().id())));
   }
 
   private static void check(DogRequest said, LocalDate today) {

@@ -3,11 +3,13 @@ package org.evenlobe.server.dog;
 import java.time.Clock;
 import java.time.Instant;
 import java.time.OffsetDateTime;
+import java.time.ZoneOffset;
 import java.util.HashMap;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
 import org.evenlobe.server.access.CurrentMember;
+import org.evenlobe.server.archive.KeptFiles;
 import org.evenlobe.server.fact.ChangeNumber;
 import org.evenlobe.server.problem.Refusal;
 import org.springframework.jdbc.core.simple.JdbcClient;
@@ -73,6 +75,23 @@ public class Pictures {
         .params(CurrentMember.household(), dog, jpeg, OffsetDateTime.now(clock))
         .update();
     changes.raise();
+  }
+
+  /**
+   * Keeps a JPEG of a dog that has none yet.
+   *
+   * @return whether it had none
+   */
+  @Transactional
+  public boolean keep(KeptFiles.Listed file, byte[] jpeg) {
+    return jdbc.sql("insert into picture values (?, ?, ?, ?) on conflict do nothing")
+            .params(
+                CurrentMember.household(),
+                file.owner(),
+                jpeg,
+                file.sentAt().atOffset(ZoneOffset.UTC))
+            .update()
+        > 0;
   }
 
   /** Takes the picture away; none is fine too. */

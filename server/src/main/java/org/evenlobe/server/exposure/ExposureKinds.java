@@ -57,6 +57,7 @@ class ExposureKinds {
         StruckDayRequest.class,
         StoredStruckDay.class,
         StoredStruckDay::new,
+        DogFactRules.nothing(),
         (id, said, errors) ->
             errors.require(
                 expected.isOf(CurrentMember.household(), said.expected(), said.dogId()),

@@ -21,7 +21,9 @@ import org.evenlobe.server.problem.InvalidFields;
  * @param isRemovable whether it can be deleted
  * @param writer what a member has to be to write it
  * @param day the local day that a body is of, where it is of one
- * @param rules what has to hold
+ * @param rules what has to hold where it is said
+ * @param lasting what of that holds whenever it is asked, also of what another household said long
+ *     ago
  */
 public record FactKind<B, F extends StoredFact<B>>(
     String path,
@@ -31,7 +33,21 @@ public record FactKind<B, F extends StoredFact<B>>(
     boolean isRemovable,
     Role writer,
     Function<B, Optional<LocalDate>> day,
-    Rules<B> rules) {
+    Rules<B> rules,
+    Rules<B> lasting) {
+
+  /** A kind of whose rules none is of the moment alone. */
+  public FactKind(
+      String path,
+      Class<B> body,
+      Class<F> stored,
+      Supplier<F> blank,
+      boolean isRemovable,
+      Role writer,
+      Function<B, Optional<LocalDate>> day,
+      Rules<B> rules) {
+    this(path, body, stored, blank, isRemovable, writer, day, rules, rules);
+  }
 
   /** What has to hold of what is said. */
   @FunctionalInterface

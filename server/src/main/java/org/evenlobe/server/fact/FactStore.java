@@ -152,7 +152,7 @@ class FactStore {
     OffsetDateTime undoable = OffsetDateTime.now(clock).minus(UNDOABLE);
     return jdbc.sql(
             """
-            select version, body, person.name, recorded_at,
+            select version, body, coalesce(told_by, person.name) as name, recorded_at,
               lead(recorded_at) over (order by version) as replaced_at
             from fact_version join person on person.id = person_id
             where household_id = ? and fact_id = ? and kind = ?

@@ -9,6 +9,7 @@ public final class Precondition {
   private enum Kind {
     NONE,
     NEW,
+    ANY,
     VERSION
   }
 
@@ -23,6 +24,11 @@ public final class Precondition {
   /** That there is no such fact. */
   public static Precondition isNew() {
     return new Precondition(Kind.NEW, 0);
+  }
+
+  /** Whatever it is at: what it says is replaced. */
+  static Precondition any() {
+    return new Precondition(Kind.ANY, 0);
   }
 
   /**
@@ -48,11 +54,11 @@ public final class Precondition {
   }
 
   boolean expectsNew() {
-    return kind == Kind.NEW;
+    return kind == Kind.NEW || kind == Kind.ANY;
   }
 
   boolean expects(int present) {
-    return kind == Kind.VERSION && version == present;
+    return kind == Kind.ANY || (kind == Kind.VERSION && version == present);
   }
 
   private static int version(String ifMatch) {

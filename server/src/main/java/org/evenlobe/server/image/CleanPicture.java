@@ -85,6 +85,17 @@ public final class CleanPicture {
     return inTurn(sent, longerSide, field);
   }
 
+  /**
+   * A picture that was drawn anew here, or in another house: as it is, where nothing is written
+   * beside it, and drawn anew otherwise.
+   *
+   * @throws InvalidFields naming that field, if it is no JPEG
+   * @throws Refusal 503 if too many are being read
+   */
+  public static byte[] again(byte[] kept, String field) {
+    return BareJpeg.is(kept, MOST_PIXELS) ? kept : photograph(kept, MediaType.IMAGE_JPEG, field);
+  }
+
   private static byte[] inTurn(byte[] sent, int longerSide, String field) {
     if (!mayBegin()) {
       throw Refusal.busy();

@@ -42,9 +42,13 @@ public class Images {
         .optional();
   }
 
-  /** Keeps one under an id that the client makes; one of that id that is there already stays. */
+  /**
+   * Keeps one under an id that the client makes; one of that id that is there already stays.
+   *
+   * @return whether it was not there
+   */
   @Transactional
-  public void put(UUID id, byte[] jpeg) {
+  public boolean put(UUID id, byte[] jpeg) {
     UUID household = CurrentMember.household();
     OffsetDateTime now = OffsetDateTime.now(clock);
     jdbc.sql(
@@ -55,12 +59,13 @@ public class Images {
             """)
         .params(household, now.minus(GIVEN_UP_AFTER))
         .update();
-    jdbc.sql(
-            """
-            insert into image (household_id, id, jpeg, sent_at)
-            values (?, ?, ?, ?) on conflict do nothing
-            """)
-        .params(household, id, jpeg, now)
-        .update();
+    return jdbc.sql(
+                """
+                insert into image (household_id, id, jpeg, sent_at)
+                values (?, ?, ?, ?) on conflict do nothing
+                """)
+            .params(household, id, jpeg, now)
+            .update()
+        > 0;
   }
 }

@@ -1,7 +1,9 @@
 package org.evenlobe.server.photo;
 
 import org.evenlobe.core.record.Photo;
+import org.evenlobe.server.archive.KeptFiles;
 import org.evenlobe.server.fact.FactKind;
+import org.evenlobe.server.image.CleanPicture;
 import org.evenlobe.server.record.DogFactReading;
 import org.evenlobe.server.record.DogFactRules;
 import org.springframework.context.annotation.Bean;
@@ -18,11 +20,24 @@ class PhotoKinds {
         PhotoRequest.class,
         StoredPhoto.class,
         StoredPhoto::new,
-        (id, said, errors) -> {
-          said.check(errors);
-          errors.require(
-              images.isKnown(said.imageId()), "imageId", "is no picture that was sent before");
-        });
+        (id, said, errors) -> said.check(errors),
+        (id, said, errors) ->
+            errors.require(
+                images.isKnown(said.imageId()), "imageId", "is no picture that was sent before"));
+  }
+
+  @Bean
+  KeptFiles photographFiles(Images images) {
+    return new KeptFiles(
+        "photographs",
+        """
+        select id as owner, id, 'jpg' as type, '' as title, sent_at, jpeg as content
+        from image where household_id = ?
+        """,
+        file ->
+            images.put(
+                file.listed().id(),
+                CleanPicture.again(file.content(), "photographs/" + file.listed().id())));
   }
 
   @Bean

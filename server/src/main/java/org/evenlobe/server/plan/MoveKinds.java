@@ -35,6 +35,7 @@ class MoveKinds {
         PinRequest.class,
         PinnedItem.class,
         PinnedItem::new,
+        DogFactRules.nothing(),
         (id, said, errors) -> check(said, plans.of(said.dogId()), errors));
   }
 

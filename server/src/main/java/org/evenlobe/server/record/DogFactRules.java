@@ -33,15 +33,34 @@ public class DogFactRules {
     void check(UUID id, B said, InvalidFields.Collector errors);
   }
 
+  /** Nothing else has to hold of it. */
+  public static <B> More<B> nothing() {
+    return (id, said, errors) -> {};
+  }
+
   /** A kind of facts of dogs of which nothing else has to hold. */
   public <B extends DogFactRequest, F extends StoredDogFact<B>> FactKind<B, F> kind(
       String path, Class<B> body, Class<F> stored, Supplier<F> blank) {
-    return kind(path, body, stored, blank, (id, said, errors) -> {});
+    return kind(path, body, stored, blank, nothing());
   }
 
-  /** A kind of facts of dogs, and what else has to hold of them. */
+  /** A kind of facts of dogs, and what else has to hold of them, whenever it is asked. */
   public <B extends DogFactRequest, F extends StoredDogFact<B>> FactKind<B, F> kind(
-      String path, Class<B> body, Class<F> stored, Supplier<F> blank, More<B> more) {
+      String path, Class<B> body, Class<F> stored, Supplier<F> blank, More<B> lasting) {
+    return kind(path, body, stored, blank, lasting, nothing());
+  }
+
+  /**
+   * The same, and what has to hold of them only where they are said: it asks for the day, the plan
+   * or other facts.
+   */
+  public <B extends DogFactRequest, F extends StoredDogFact<B>> FactKind<B, F> kind(
+      String path,
+      Class<B> body,
+      Class<F> stored,
+      Supplier<F> blank,
+      More<B> lasting,
+      More<B> now) {
     return new FactKind<>(
         path,
         body,
@@ -50,7 +69,12 @@ public class DogFactRules {
         true,
         Role.CARER,
         said -> Optional.of(said.moment().day()),
-        (id, said) -> happened(said).and(errors -> more.check(id, said, errors)).throwIfAny());
+        (id, said) ->
+            happened(said)
+                .and(errors -> lasting.check(id, said, errors))
+                .and(errors -> now.check(id, said, errors))
+                .throwIfAny(),
+        (id, said) -> happened(said).and(errors -> lasting.check(id, said, errors)).throwIfAny());
   }
 
   /**

@@ -52,16 +52,17 @@ class StockKinds {
                     "supply",
                     "must name a bottle or an ingredient")
                 .require(
-                    said.supply() == null
-                        || supplies.wasThere(CurrentMember.household(), said.supply()),
-                    "supply",
-                    "is not a bottle or pack of this household")
-                .require(
                     said.ingredient() == null
                         || (!said.ingredient().equals(Ingredients.WATER)
                             && shelf.find(said.ingredient()).isPresent()),
                     "ingredient",
-                    "is not on the shelf"));
+                    "is not on the shelf"),
+        (id, said, errors) ->
+            errors.require(
+                said.supply() == null
+                    || supplies.wasThere(CurrentMember.household(), said.supply()),
+                "supply",
+                "is not a bottle or pack of this household"));
   }
 
   @Bean

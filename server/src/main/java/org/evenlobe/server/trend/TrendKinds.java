@@ -16,11 +16,7 @@ class TrendKinds {
   @Bean
   FactKind<TriggerSaidRequest, StoredTriggerSaid> triggerKind(DogFactRules rules) {
     return rules.kind(
-        "triggers",
-        TriggerSaidRequest.class,
-        StoredTriggerSaid.class,
-        StoredTriggerSaid::new,
-        (id, said, errors) -> {});
+        "triggers", TriggerSaidRequest.class, StoredTriggerSaid.class, StoredTriggerSaid::new);
   }
 
   @Bean

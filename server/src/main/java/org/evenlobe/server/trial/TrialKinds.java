@@ -36,6 +36,7 @@ class TrialKinds {
         DietSlipRequest.class,
         StoredDietSlip.class,
         StoredDietSlip::new,
+        DogFactRules.nothing(),
         (id, said, errors) ->
             trial(dogs, day, said.dogId(), said.trialId(), errors)
                 .ifPresent(
@@ -54,6 +55,7 @@ class TrialKinds {
         DietStepRequest.class,
         StoredDietStep.class,
         StoredDietStep::new,
+        DogFactRules.nothing(),
         (id, said, errors) -> trial(dogs, day, said.dogId(), said.trialId(), errors));
   }
 

@@ -4,6 +4,7 @@ import java.nio.charset.StandardCharsets;
 import java.time.Clock;
 import java.time.Instant;
 import java.time.OffsetDateTime;
+import java.time.ZoneOffset;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.HashMap;
@@ -11,6 +12,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.UUID;
 import org.evenlobe.server.access.CurrentMember;
+import org.evenlobe.server.archive.KeptFiles;
 import org.evenlobe.server.fact.ChangeNumber;
 import org.evenlobe.server.image.CleanPicture;
 import org.evenlobe.server.problem.InvalidFields;
@@ -78,6 +80,22 @@ class VisitDocuments {
           name.strip(),
           pdf ? MediaType.APPLICATION_PDF : MediaType.IMAGE_JPEG,
           new ByteArrayResource(pdf ? sent : CleanPicture.jpeg(sent, LONGER_SIDE, "document")));
+    }
+
+    /**
+     * What another house kept: as it is, where nothing is written beside a picture.
+     *
+     * @throws InvalidFields if it is not what it says
+     */
+    static Document again(KeptFiles.File file) {
+      String field = "documents/" + file.listed().id();
+      if (file.listed().type().equals("pdf")) {
+        return of(file.listed().title(), file.content());
+      }
+      return new Document(
+          file.listed().title(),
+          MediaType.IMAGE_JPEG,
+          new ByteArrayResource(CleanPicture.again(file.content(), field)));
     }
 
     private static boolean isPdf(byte[] sent) {
@@ -167,21 +185,40 @@ class VisitDocuments {
     if (attached >= MOST_FOR_A_VISIT) {
       throw InvalidFields.of("document", "must be 12 at most for a visit");
     }
-    jdbc.sql(
-            """
-            insert into visit_document values (?, ?, ?, ?, ?, ?, ?)
-            on conflict (household_id, id) do nothing
-            """)
-        .params(
-            household,
-            id,
-            visit,
-            document.name(),
-            document.mediaType().toString(),
-            document.content().getByteArray(),
-            OffsetDateTime.now(clock))
-        .update();
+    insert(id, visit, document, OffsetDateTime.now(clock));
     changes.raise();
+  }
+
+  /**
+   * Keeps what another house kept; one of that id that is there already stays.
+   *
+   * @return whether it was not there
+   */
+  @Transactional
+  boolean keep(KeptFiles.File file) {
+    return insert(
+        file.listed().id(),
+        file.listed().owner(),
+        Document.again(file),
+        file.listed().sentAt().atOffset(ZoneOffset.UTC));
+  }
+
+  private boolean insert(UUID id, UUID visit, Document document, OffsetDateTime at) {
+    return jdbc.sql(
+                """
+                insert into visit_document values (?, ?, ?, ?, ?, ?, ?)
+                on conflict (household_id, id) do nothing
+                """)
+            .params(
+                CurrentMember.household(),
+                id,
+                visit,
+                document.name(),
+                document.mediaType().toString(),
+                document.content().getByteArray(),
+                at)
+            .update()
+        > 0;
   }
 
   /** Takes a document away; none is fine too. */

@@ -5,6 +5,7 @@ import java.util.Optional;
 import org.evenlobe.core.record.Appointment;
 import org.evenlobe.core.record.LightLook;
 import org.evenlobe.core.record.VisitRecord;
+import org.evenlobe.server.archive.KeptFiles;
 import org.evenlobe.server.fact.FactKind;
 import org.evenlobe.server.record.DogFactReading;
 import org.evenlobe.server.record.DogFactRules;
@@ -55,6 +56,19 @@ class VisitKinds {
         StoredAppointment.class,
         StoredAppointment::new,
         (id, said, errors) -> said.check(errors));
+  }
+
+  @Bean
+  KeptFiles documentFiles(VisitDocuments documents) {
+    return new KeptFiles(
+        "documents",
+        """
+        select visit_id as owner, id,
+          case media_type when 'application/pdf' then 'pdf' else 'jpg' end as type,
+          name as title, sent_at, content
+        from visit_document where household_id = ?
+        """,
+        documents::keep);
   }
 
   @Bean

@@ -1,0 +1,147 @@
+package org.evenlobe.server.archive;
+
+import jakarta.servlet.http.HttpServletResponse;
+import jakarta.validation.Valid;
+import jakarta.validation.constraints.Max;
+import jakarta.validation.constraints.Min;
+import jakarta.validation.constraints.NotNull;
+import java.io.IOException;
+import java.io.OutputStream;
+import java.io.UncheckedIOException;
+import java.util.UUID;
+import java.util.concurrent.Semaphore;
+import java.util.function.Consumer;
+import org.evenlobe.server.access.HouseholdDay;
+import org.evenlobe.server.access.Needs;
+import org.evenlobe.server.access.Role;
+import org.evenlobe.server.problem.Refusal;
+import org.springframework.http.HttpHeaders;
+import org.springframework.http.HttpStatus;
+import org.springframework.web.bind.annotation.DeleteMapping;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.PutMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.ResponseStatus;
+import org.springframework.web.bind.annotation.RestController;
+
+/** A household, or one dog, out as an archive and in again. */
+@RestController
+@RequestMapping("/api/households/{household}")
+class ArchiveController {
+  private static final String ZIP = "application/zip";
+
+  /** Each holds a connection to the database while it is fetched. */
+  private static final Semaphore TWO_AT_A_TIME = new Semaphore(2);
+
+  private final ArchiveWriter writer;
+  private final Uploads uploads;
+  private final Restoring restoring;
+  private final HouseholdDay day;
+
+  ArchiveController(ArchiveWriter writer, Uploads uploads, Restoring restoring, HouseholdDay day) {
+    this.writer = writer;
+    this.uploads = uploads;
+    this.restoring = restoring;
+    this.day = day;
+  }
+
+  /**
+   * What is to be taken in.
+   *
+   * @param parts how many parts were sent
+   * @param settings whether how that household likes things is taken over as well
+   */
+  record RestoreRequest(
+      @NotNull @Min(1) @Max(Uploads.MOST_PARTS) Integer parts, @NotNull Boolean settings) {}
+
+  /** The whole household. */
+  @Needs(Role.OWNER)
+  @GetMapping(value = "/archive", produces = ZIP)
+  void household(@PathVariable UUID household, HttpServletResponse response) {
+    send(response, "household", writer::all);
+  }
+
+  /** One dog, with what was said of it and what that names. */
+  @Needs(Role.OWNER)
+  @GetMapping(value = "/dogs/{dog}/archive", produces = ZIP)
+  void dog(@PathVariable UUID household, @PathVariable UUID dog, HttpServletResponse response) {
+    if (!writer.hasDog(dog)) {
+      throw Refusal.notFound();
+    }
+    send(response, "dog", out -> writer.one(dog, out));
+  }
+
+  private void send(HttpServletResponse response, String name, Consumer<OutputStream> writes) {
+    if (!TWO_AT_A_TIME.tryAcquire()) {
+      throw Refusal.busy();
+    }
+    try {
+      writes.accept(begin(response, name));
+    } finally {
+      TWO_AT_A_TIME.release();
+    }
+  }
+
+  /** What it begins with is on its way, and the session kept, before the records are held still. */
+  private OutputStream begin(HttpServletResponse response, String name) {
+    response.setContentType(ZIP);
+    response.setHeader(HttpHeaders.CACHE_CONTROL, "no-store");
+    response.setHeader(
+        HttpHeaders.CONTENT_DISPOSITION,
+        "attachment; filename=\"%s-%s.zip\"".formatted(name, day.today()));
+    try {
+      response.flushBuffer();
+      return response.getOutputStream();
+    } catch (IOException e) {
+      throw new UncheckedIOException(e);
+    }
+  }
+
+  /** Sends a part of an archive. */
+  @Needs(Role.OWNER)
+  @PutMapping(value = "/archives/{archive}/parts/{number}", consumes = ZIP)
+  @ResponseStatus(HttpStatus.NO_CONTENT)
+  void part(
+      @PathVariable UUID household,
+      @PathVariable UUID archive,
+      @PathVariable int number,
+      @RequestBody byte[] content) {
+    uploads.put(archive, number, content);
+  }
+
+  @Needs(Role.OWNER)
+  @GetMapping("/archives/{archive}")
+  Uploads.Progress progress(@PathVariable UUID household, @PathVariable UUID archive) {
+    return uploads.progress(archive);
+  }
+
+  @Needs(Role.OWNER)
+  @DeleteMapping("/archives/{archive}")
+  @ResponseStatus(HttpStatus.NO_CONTENT)
+  void drop(@PathVariable UUID household, @PathVariable UUID archive) {
+    uploads.drop(archive);
+  }
+
+  /** What would become of it; stores nothing. */
+  @Needs(Role.OWNER)
+  @PostMapping("/previews/archives/{archive}")
+  Restoring.Taken preview(
+      @PathVariable UUID household,
+      @PathVariable UUID archive,
+      @Valid @RequestBody RestoreRequest request) {
+    return restoring.take(archive, request.parts(), request.settings(), false);
+  }
+
+  /** Takes it in: all of it, or nothing. */
+  @Needs(Role.OWNER)
+  @PostMapping("/archives/{archive}/restored")
+  Restoring.Taken restore(
+      @PathVariable UUID household,
+      @PathVariable UUID archive,
+      @Valid @RequestBody RestoreRequest request) {
+    return restoring.take(archive, request.parts(), request.settings(), true);
+  }
+}
