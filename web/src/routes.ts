@@ -42,6 +42,7 @@ export const routes: RouteObject[] = [
       { path: 'doses', lazy: () => import('./pages/DosesPage') },
       { path: 'stock', lazy: () => import('./pages/StockPage') },
       { path: 'household', lazy: () => import('./pages/HouseholdPage') },
+      { path: 'household/in-out', lazy: () => import('./pages/InOutPage') },
       { path: 'household/licences', lazy: () => import('./pages/LicencesPage') },
       { path: 'dogs/:dog/check', lazy: () => import('./pages/CheckPage') },
       { path: 'dogs/:dog/checks', lazy: () => import('./pages/ChecksPage') },

@@ -589,7 +589,7 @@ export interface paths {
     };
     get?: never;
     put?: never;
-    post: operations['add'];
+    post: operations['add_1'];
     delete?: never;
     options?: never;
     head?: never;
@@ -603,7 +603,7 @@ export interface paths {
       path?: never;
       cookie?: never;
     };
-    get: operations['table'];
+    get: operations['table_1'];
     put?: never;
     post?: never;
     delete?: never;
@@ -813,7 +813,7 @@ export interface paths {
     };
     get?: never;
     put?: never;
-    post: operations['preview_2'];
+    post: operations['preview_3'];
     delete?: never;
     options?: never;
     head?: never;
@@ -1412,6 +1412,38 @@ export interface paths {
     patch?: never;
     trace?: never;
   };
+  '/api/households/{household}/logs/{log}': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get?: never;
+    put?: never;
+    post: operations['add'];
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  '/api/households/{household}/logs/{log}.csv': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get: operations['table'];
+    put?: never;
+    post?: never;
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
   '/api/households/{household}/looks/{id}': {
     parameters: {
       query?: never;
@@ -1757,7 +1789,7 @@ export interface paths {
     };
     get?: never;
     put?: never;
-    post: operations['preview_1'];
+    post: operations['preview_2'];
     delete?: never;
     options?: never;
     head?: never;
@@ -1789,7 +1821,7 @@ export interface paths {
     };
     get?: never;
     put?: never;
-    post: operations['preview'];
+    post: operations['preview_1'];
     delete?: never;
     options?: never;
     head?: never;
@@ -1822,6 +1854,22 @@ export interface paths {
     get?: never;
     put?: never;
     post: operations['label'];
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  '/api/households/{household}/previews/logs/{log}': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get?: never;
+    put?: never;
+    post: operations['preview'];
     delete?: never;
     options?: never;
     head?: never;
@@ -5118,6 +5166,15 @@ export interface components {
       /** Format: double */
       value: number;
     };
+    LogAnswer: {
+      /** Format: int32 */
+      added: number;
+      lines: components['schemas']['WrongLine'][];
+      /** Format: int32 */
+      there: number;
+      /** Format: int32 */
+      wrong: number;
+    };
     LookedEarRequest: {
       /** @enum {string} */
       change: 'BETTER' | 'SAME' | 'WORSE';
@@ -6772,6 +6829,11 @@ export interface components {
       /** Format: date */
       latest: string;
     };
+    WrongLine: {
+      errors: components['schemas']['FieldError'][];
+      /** Format: int64 */
+      number: number;
+    };
     YearDay: {
       /** Format: int32 */
       day: number;
@@ -7945,7 +8007,7 @@ export interface operations {
       };
     };
   };
-  add: {
+  add_1: {
     parameters: {
       query?: never;
       header?: never;
@@ -7971,7 +8033,7 @@ export interface operations {
       };
     };
   };
-  table: {
+  table_1: {
     parameters: {
       query?: never;
       header?: never;
@@ -8356,7 +8418,7 @@ export interface operations {
       };
     };
   };
-  preview_2: {
+  preview_3: {
     parameters: {
       query?: {
         replacing?: string;
@@ -9514,6 +9576,56 @@ export interface operations {
       };
     };
   };
+  add: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path: {
+        household: string;
+        log: string;
+      };
+      cookie?: never;
+    };
+    requestBody: {
+      content: {
+        'text/csv': string;
+      };
+    };
+    responses: {
+      /** @description OK */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['LogAnswer'];
+        };
+      };
+    };
+  };
+  table: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path: {
+        household: string;
+        log: string;
+      };
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      /** @description OK */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'text/csv;charset=UTF-8': string;
+        };
+      };
+    };
+  };
   'put-looks': {
     parameters: {
       query?: never;
@@ -10188,7 +10300,7 @@ export interface operations {
       };
     };
   };
-  preview_1: {
+  preview_2: {
     parameters: {
       query?: never;
       header?: never;
@@ -10241,7 +10353,7 @@ export interface operations {
       };
     };
   };
-  preview: {
+  preview_1: {
     parameters: {
       query?: never;
       header?: never;
@@ -10315,6 +10427,33 @@ export interface operations {
         };
         content: {
           'application/json': components['schemas']['LabelSentence'];
+        };
+      };
+    };
+  };
+  preview: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path: {
+        household: string;
+        log: string;
+      };
+      cookie?: never;
+    };
+    requestBody: {
+      content: {
+        'text/csv': string;
+      };
+    };
+    responses: {
+      /** @description OK */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['LogAnswer'];
         };
       };
     };

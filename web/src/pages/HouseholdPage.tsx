@@ -34,6 +34,9 @@ export function Component() {
           <CalendarPanel />
           <ArchivedDogs />
           <PersonPanel />
+          <Link component={RouterLink} to="/household/in-out">
+            In and out: everything as one file, logs as tables
+          </Link>
           <Link component={RouterLink} to="/rulebook">
             The rulebook: every rule, its numbers and where they come from
           </Link>

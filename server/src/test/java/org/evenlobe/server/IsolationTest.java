@@ -59,6 +59,7 @@ class IsolationTest {
           .replace("{person}", ownerId.toString())
           .replace("{archive}", new UUID(0, 16).toString())
           .replace("{number}", "0")
+          .replace("{log}", "checks")
           .replace("{link}", UUID.randomUUID().toString())
           .replace("{invitation}", UUID.randomUUID().toString())
           .replace("{version}", "1");
@@ -113,6 +114,9 @@ class IsolationTest {
             new Endpoint("GET", household + "/dogs/{dog}/courses", "", 200),
             new Endpoint("GET", household + "/dogs/{dog}/trends", "", 200),
             new Endpoint("GET", household + "/dogs/{dog}/photos", "", 200),
+            new Endpoint("GET", household + "/logs/{log}.csv", "", 200),
+            new Endpoint("POST", household + "/previews/logs/{log}", "at", 200),
+            new Endpoint("POST", household + "/logs/{log}", "at", 403),
             new Endpoint("GET", household + "/archive", "", 403),
             new Endpoint("GET", household + "/dogs/{dog}/archive", "", 403),
             new Endpoint("PUT", household + "/archives/{archive}/parts/{number}", "no zip", 403),
@@ -334,19 +338,25 @@ class IsolationTest {
         endpoint.body().isEmpty()
             ? HttpRequest.BodyPublishers.noBody()
             : HttpRequest.BodyPublishers.ofString(endpoint.body());
-    String type =
-        endpoint.pattern().contains("/parts/")
-            ? "application/zip"
-            : sendsPicture(endpoint) ? "image/png" : "application/json";
     HttpRequest.Builder request =
         caller
             .request(endpoint.path(household))
-            .header("Content-Type", type)
+            .header("Content-Type", type(endpoint))
             .method(endpoint.method(), body);
     return caller.send(
         Set.of("PUT", "DELETE").contains(endpoint.method())
             ? request.header("If-Match", "\"1\"")
             : request);
+  }
+
+  private static String type(Endpoint endpoint) {
+    if (endpoint.pattern().contains("/parts/")) {
+      return "application/zip";
+    }
+    if (endpoint.pattern().contains("/logs/")) {
+      return "text/csv";
+    }
+    return sendsPicture(endpoint) ? "image/png" : "application/json";
   }
 
   private static boolean sendsPicture(Endpoint endpoint) {

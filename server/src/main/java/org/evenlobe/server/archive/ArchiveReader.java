@@ -133,7 +133,7 @@ final class ArchiveReader {
           || fact.id() == null
           || fact.versions() == null
           || fact.versions().stream()
-              .anyMatch(one -> one == null || one.at() == null || one.by() == null)) {
+              .anyMatch(one -> one == null || one.at() == null || one.by().isEmpty())) {
         throw wrong("record %s is not complete".formatted(fact.id()));
       }
       boolean next = !facts.isEmpty() && !facts.get(0).kind().equals(fact.kind());

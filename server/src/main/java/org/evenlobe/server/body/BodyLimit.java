@@ -19,6 +19,7 @@ record BodyLimit(int bytes, String words, Duration within) {
   private static final BodyLimit RECORD = new BodyLimit(64_000, "64 kB", Duration.ofSeconds(20));
   private static final BodyLimit CALENDAR =
       new BodyLimit(300_000, "300 kB", Duration.ofSeconds(30));
+  private static final BodyLimit TABLE = new BodyLimit(4_000_000, "4 MB", Duration.ofMinutes(1));
   private static final BodyLimit FILE = new BodyLimit(8_000_000, "8 MB", Duration.ofMinutes(2));
   private static final BodyLimit PHOTO = new BodyLimit(15_000_000, "15 MB", Duration.ofMinutes(2));
   private static final String IMAGES_PATH = "/images/";
@@ -29,6 +30,9 @@ record BodyLimit(int bytes, String words, Duration within) {
     String type = String.valueOf(request.getHeader(HttpHeaders.CONTENT_TYPE));
     if (type.startsWith("application/zip")) {
       return FILE;
+    }
+    if (type.startsWith("text/csv")) {
+      return TABLE;
     }
     if (type.startsWith("image/") || type.startsWith(MediaType.APPLICATION_PDF_VALUE)) {
       return request.getRequestURI().contains(IMAGES_PATH) ? PHOTO : FILE;

@@ -1,8 +1,5 @@
 package org.evenlobe.server.exchange;
 
-import java.io.IOException;
-import java.io.StringReader;
-import java.io.UncheckedIOException;
 import java.time.LocalDate;
 import java.time.format.DateTimeParseException;
 import java.util.ArrayList;
@@ -11,14 +8,8 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
-import java.util.Set;
-import java.util.TreeSet;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
-import org.apache.commons.csv.CSVFormat;
-import org.apache.commons.csv.CSVParser;
-import org.apache.commons.csv.CSVRecord;
-import org.apache.commons.csv.DuplicateHeaderMode;
 import org.evenlobe.core.ear.Breed;
 import org.evenlobe.core.ear.BreedCatalogue;
 import org.evenlobe.core.measure.Worded;
@@ -51,9 +42,6 @@ final class DogTable {
   /** So many dogs at once at most. */
   static final int MOST_LINES = 500;
 
-  private static final String BYTE_ORDER_MARK = "\uFEFF";
-  private static final String RECKONED_WITH = "=+-@\t\r";
-
   private static final List<String> COLUMNS =
       List.of(
           "name",
@@ -70,16 +58,6 @@ final class DogTable {
           "climate",
           "allergy",
           "infections");
-  private static final CSVFormat FORMAT =
-      CSVFormat.RFC4180
-          .builder()
-          .setHeader()
-          .setSkipHeaderRecord(true)
-          .setDuplicateHeaderMode(DuplicateHeaderMode.DISALLOW)
-          .setIgnoreSurroundingSpaces(true)
-          .setIgnoreEmptyLines(true)
-          .get();
-
   private final BreedCatalogue breeds;
   private final LocalDate today;
 
@@ -105,44 +83,14 @@ final class DogTable {
    *     lines
    */
   List<Line> read(String csv) {
-    String table = csv.startsWith(BYTE_ORDER_MARK) ? csv.substring(1) : csv;
-    String head = table.lines().findFirst().orElse("");
-    CSVFormat format =
-        head.contains(";") && !head.contains(",")
-            ? FORMAT.builder().setDelimiter(';').get()
-            : FORMAT;
-    try (CSVParser parser = format.parse(new StringReader(table))) {
-      Set<String> unknown = new TreeSet<>(parser.getHeaderNames());
-      COLUMNS.forEach(unknown::remove);
-      new InvalidFields.Collector()
-          .require(parser.getHeaderNames().contains("name"), "csv", "must have a column \"name\"")
-          .require(
-              unknown.isEmpty(),
-              "csv",
-              "has columns that are not known: %s; those that are: %s"
-                  .formatted(String.join(", ", unknown), String.join(", ", COLUMNS)))
-          .throwIfAny();
-      List<Line> lines = new ArrayList<>();
-      for (CSVRecord record : parser) {
-        if (lines.size() == MOST_LINES) {
-          throw InvalidFields.of("csv", "must be 500 dogs at most at once");
-        }
-        lines.add(line(record));
-      }
-      return lines;
-    } catch (InvalidFields refused) {
-      throw refused;
-    } catch (IOException
-        | UncheckedIOException
-        | IllegalArgumentException
-        | IllegalStateException e) {
-      throw InvalidFields.of("csv", "cannot be read as CSV: " + e.getMessage());
-    }
+    return CsvText.read(csv, COLUMNS, List.of("name"), MOST_LINES).stream()
+        .map(this::line)
+        .toList();
   }
 
-  private Line line(CSVRecord record) {
-    Reading read = new Reading(record);
-    String name = read.text("name").map(DogTable::asTyped).orElse("");
+  private Line line(CsvText.Row row) {
+    Reading read = new Reading(row);
+    String name = row.typed("name").orElse("");
     read.require(!name.isEmpty(), "name", "is needed");
     List<Breed> ancestry = new ArrayList<>();
     for (String column : List.of("breed", "second breed")) {
@@ -205,7 +153,7 @@ final class DogTable {
             null,
             null);
     return new Line(
-        record.getRecordNumber() + 1,
+        row.number(),
         name,
         read.errors.isEmpty() ? Optional.of(dog) : Optional.empty(),
         read.errors);
@@ -222,11 +170,11 @@ final class DogTable {
 
   /** Reads the columns of one line, and notes what is wrong. */
   private static final class Reading {
-    private final Map<String, String> values;
+    private final CsvText.Row row;
     private final List<FieldError> errors = new ArrayList<>();
 
-    Reading(CSVRecord record) {
-      values = record.toMap();
+    Reading(CsvText.Row row) {
+      this.row = row;
     }
 
     void require(boolean holds, String column, String message) {
@@ -240,7 +188,7 @@ final class DogTable {
     }
 
     Optional<String> text(String column) {
-      return Optional.ofNullable(values.get(column)).map(String::strip).filter(t -> !t.isEmpty());
+      return row.text(column);
     }
 
     Optional<LocalDate> day(String column) {
@@ -294,22 +242,14 @@ final class DogTable {
 
   /** Dogs as such a table, each with the day on which it joined. */
   static String write(Map<DogProfile, LocalDate> dogs) {
-    StringBuilder csv = new StringBuilder();
-    try {
-      CSVFormat.RFC4180.printRecord(csv, COLUMNS.toArray());
-      for (Map.Entry<DogProfile, LocalDate> dog : dogs.entrySet()) {
-        CSVFormat.RFC4180.printRecord(csv, cells(dog.getKey(), dog.getValue()).toArray());
-      }
-    } catch (IOException e) {
-      throw new UncheckedIOException(e);
-    }
-    return csv.toString();
+    return CsvText.write(
+        COLUMNS, dogs.entrySet().stream().map(dog -> cells(dog.getKey(), dog.getValue())).toList());
   }
 
   private static List<String> cells(DogProfile dog, LocalDate joined) {
     List<String> ids = dog.breeds();
     return List.of(
-        safe(dog.name()),
+        CsvText.safe(dog.name()),
         ids.isEmpty() ? "" : ids.get(0),
         ids.size() < 2 ? "" : ids.get(1),
         dog.bornOn().map(LocalDate::toString).orElse(""),
@@ -327,17 +267,6 @@ final class DogTable {
         dog.life().climate().words(),
         dog.life().allergy().words(),
         dog.life().infections().words());
-  }
-
-  /** A spreadsheet must not take what somebody typed for a formula. */
-  private static String safe(String said) {
-    return RECKONED_WITH.indexOf(said.charAt(0)) >= 0 ? "'" + said : said;
-  }
-
-  /** The same the other way round. */
-  private static String asTyped(String said) {
-    boolean quoted = said.length() > 1 && said.charAt(0) == '\'';
-    return quoted && RECKONED_WITH.indexOf(said.charAt(1)) >= 0 ? said.substring(1) : said;
   }
 
   static String key(String name) {

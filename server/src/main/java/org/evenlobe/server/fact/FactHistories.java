@@ -13,6 +13,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
+import java.util.function.BiConsumer;
 import java.util.function.Consumer;
 import javax.sql.DataSource;
 import org.evenlobe.server.access.CurrentMember;
@@ -74,11 +75,7 @@ public class FactHistories {
 
   /** Whether there is a fact of that kind, and of that id. */
   public boolean isKnown(String kind, UUID id) {
-    return kinds
-        .at(kind)
-        .stored()
-        .getSimpleName()
-        .equals(known(List.of(new FactHistory(kind, id, List.of()))).get(id));
+    return kinds.at(kind).stored().getSimpleName().equals(known(List.of(id)).get(id));
   }
 
   /** Hands out all facts, those of that kind first; never all are in memory. */
@@ -98,12 +95,28 @@ public class FactHistories {
               row.getObject(2, UUID.class),
               new Told(
                   row.getTimestamp(4).toInstant(),
-                  row.getString(5),
+                  Optional.of(row.getString(5)),
                   Optional.ofNullable(body).map(json::readTree)));
         },
         CurrentMember.household(),
         kinds.at(firstKind).stored().getSimpleName());
     gathered.end();
+  }
+
+  /** Hands out the facts of a kind as they stand, those that are not deleted. */
+  public void eachPresent(FactKind<?, ?> kind, BiConsumer<UUID, JsonNode> consumer) {
+    jdbc.query(
+        """
+        select fact_id, body from (
+          select distinct on (fact_id) fact_id, body from fact_version
+          where household_id = ? and kind = ? order by fact_id, version desc) present
+        where body is not null
+        """,
+        row -> {
+          consumer.accept(row.getObject(1, UUID.class), json.readTree(row.getString(2)));
+        },
+        CurrentMember.household(),
+        kind.stored().getSimpleName());
   }
 
   /** Puts versions that follow each other together again. */
@@ -148,7 +161,7 @@ public class FactHistories {
    * @throws InvalidFields naming the fact in which something is wrong
    */
   public TakenOver take(List<FactHistory> histories) {
-    Map<UUID, String> known = known(histories);
+    Map<UUID, String> known = known(histories.stream().map(FactHistory::id).toList());
     List<FactHistory> added = new ArrayList<>();
     List<FactHistory> there = new ArrayList<>();
     List<Object[]> versions = new ArrayList<>();
@@ -200,7 +213,12 @@ public class FactHistories {
     keeping.put(id, Precondition.any(), said);
   }
 
-  private Map<UUID, String> known(List<FactHistory> histories) {
+  /** Which of these ids are those of facts, deleted or not. */
+  public Set<UUID> taken(List<UUID> ids) {
+    return known(ids).keySet();
+  }
+
+  private Map<UUID, String> known(List<UUID> ids) {
     Map<UUID, String> known = new HashMap<>();
     jdbc.query(
         """
@@ -211,7 +229,7 @@ public class FactHistories {
           known.put(row.getObject(1, UUID.class), row.getString(2));
         },
         CurrentMember.household(),
-        histories.stream().map(FactHistory::id).toArray(UUID[]::new));
+        ids.toArray(UUID[]::new));
     return known;
   }
 
@@ -245,7 +263,7 @@ public class FactHistories {
             body.map(json::writeValueAsString).orElse(null),
             member.person(),
             Timestamp.from(told.at()),
-            told.by()
+            told.by().orElse(null)
           });
     }
     check(

@@ -19,10 +19,10 @@ public record FactHistory(String kind, UUID id, List<Told> versions) {
    * What was said once.
    *
    * @param at when it was recorded
-   * @param by the name of whoever said it
+   * @param by the name of whoever said it; empty where it is who says it now
    * @param said the body; empty where it was said that the fact is gone
    */
-  public record Told(Instant at, String by, Optional<JsonNode> said) {}
+  public record Told(Instant at, Optional<String> by, Optional<JsonNode> said) {}
 
   /** What was said last that is not that it is gone. */
   public Optional<JsonNode> lastSaid() {
