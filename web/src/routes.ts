@@ -6,6 +6,7 @@ const HydrateFallback = () => null;
 export const routes: RouteObject[] = [
   { path: '/sign-in', HydrateFallback, lazy: () => import('./pages/SignInPage') },
   { path: '/join/:token', HydrateFallback, lazy: () => import('./pages/JoinPage') },
+  { path: '/hand-over/:token', HydrateFallback, lazy: () => import('./pages/HandedPage') },
   { path: '/register', HydrateFallback, lazy: () => import('./pages/RegisterPage') },
   {
     path: '/dogs/:dog/session',
@@ -56,6 +57,7 @@ export const routes: RouteObject[] = [
       { path: 'dogs/:dog/own', lazy: () => import('./pages/OwnFormPage') },
       { path: 'dogs/:dog/trial', lazy: () => import('./pages/TrialFormPage') },
       { path: 'dogs/:dog/vet', lazy: () => import('./pages/VetPage') },
+      { path: 'dogs/:dog/hand-over', lazy: () => import('./pages/HandOverPage') },
       { path: 'dogs/:dog/photos', lazy: () => import('./pages/PhotosPage') },
       { path: 'dogs/:dog/courses', lazy: () => import('./pages/CoursesPage') },
       { path: 'dogs/:dog/clean', lazy: () => import('./pages/RecordCleaningPage') },

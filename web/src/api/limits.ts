@@ -148,6 +148,7 @@ export const LIMITS = {
   },
   Taken: { exactly: { min: 0, max: 5000 }, ingredient: { length: 40 } },
   Target: { least: { min: 0, max: 100 }, most: { min: 0, max: 100 } },
+  Told: { by: { length: 80 }, done: { items: 12 }, note: { length: 500 }, seen: { items: 12 } },
   TriggerSaid: { note: { length: 500 } },
   Visit: { note: { length: 4000 } },
   Weighing: { weight: { min: 0.1, max: 120 } },

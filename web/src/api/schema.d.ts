@@ -36,6 +36,38 @@ export interface paths {
     patch?: never;
     trace?: never;
   };
+  '/api/handed/{token}': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get: operations['read_1'];
+    put?: never;
+    post?: never;
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  '/api/handed/{token}/told/{id}': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get?: never;
+    put: operations['tell'];
+    post?: never;
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
   '/api/households/{household}/appointments/{id}': {
     parameters: {
       query?: never;
@@ -734,6 +766,38 @@ export interface paths {
     get: operations['courses'];
     put?: never;
     post?: never;
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  '/api/households/{household}/dogs/{dog}/hand-over': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get: operations['page'];
+    put?: never;
+    post?: never;
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  '/api/households/{household}/dogs/{dog}/hand-over-links': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get?: never;
+    put?: never;
+    post: operations['make_1'];
     delete?: never;
     options?: never;
     head?: never;
@@ -2324,6 +2388,54 @@ export interface paths {
     patch?: never;
     trace?: never;
   };
+  '/api/households/{household}/told/{id}': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get?: never;
+    put: operations['put-told'];
+    post?: never;
+    delete: operations['remove-told'];
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  '/api/households/{household}/told/{id}/versions': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get: operations['versions-told'];
+    put?: never;
+    post?: never;
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  '/api/households/{household}/told/{id}/versions/{version}/restore': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get?: never;
+    put?: never;
+    post: operations['restore-told'];
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
   '/api/households/{household}/triggers/{id}': {
     parameters: {
       query?: never;
@@ -3357,6 +3469,7 @@ export interface components {
       plan: components['schemas']['DogPlan'];
       reactions: components['schemas']['ReactionMark'][];
       startsFrom?: components['schemas']['EarPairEarFinding'];
+      told: components['schemas']['Told'][];
       /** Format: int32 */
       version: number;
       /** Format: date */
@@ -4072,6 +4185,7 @@ export interface components {
         | 'TREND_WENT'
         | 'TREND_CHANGE'
         | 'TREND_BASELINE'
+        | 'HAND_OVER'
         | 'CLEAN_METHOD'
         | 'CLEAN_BOTTLE'
         | 'CLEAN_ORDER'
@@ -4492,6 +4606,32 @@ export interface components {
       work: 'COMBED' | 'TRIMMED' | 'PLUCKED';
       /** @description an IANA zone, such as Europe/Berlin */
       zone: string;
+    };
+    HandOver: {
+      dog: string;
+      /** Format: date */
+      from: string;
+      parts: components['schemas']['HandOverPart'][];
+      /** @enum {string} */
+      taker: 'GROOMER' | 'SITTER' | 'SHELTER' | 'FOSTER';
+      /** Format: date */
+      until: string;
+    };
+    HandOverLink: {
+      /** Format: date */
+      lastDay: string;
+      path: string;
+    };
+    HandOverPart: {
+      lines: components['schemas']['Reason'][];
+      title: string;
+    };
+    HandedOver: {
+      /** Format: date */
+      lastDay: string;
+      page: components['schemas']['HandOver'];
+      /** Format: date */
+      today: string;
     };
     Handling: {
       bites: boolean;
@@ -4987,6 +5127,17 @@ export interface components {
       day?: string;
       restorable: boolean;
       said?: components['schemas']['SupplyRequest'];
+      /** Format: int32 */
+      version: number;
+    };
+    KeptVersionToldRequest: {
+      /** Format: date-time */
+      at: string;
+      by: string;
+      /** Format: date */
+      day?: string;
+      restorable: boolean;
+      said?: components['schemas']['ToldRequest'];
       /** Format: int32 */
       version: number;
     };
@@ -5846,6 +5997,7 @@ export interface components {
         | 'TREND_WENT'
         | 'TREND_CHANGE'
         | 'TREND_BASELINE'
+        | 'HAND_OVER'
         | 'CLEAN_METHOD'
         | 'CLEAN_BOTTLE'
         | 'CLEAN_ORDER'
@@ -6118,6 +6270,7 @@ export interface components {
         | 'TREND_WENT'
         | 'TREND_CHANGE'
         | 'TREND_BASELINE'
+        | 'HAND_OVER'
         | 'CLEAN_METHOD'
         | 'CLEAN_BOTTLE'
         | 'CLEAN_ORDER'
@@ -6347,6 +6500,7 @@ export interface components {
       lastDay: string;
       /** Format: date-time */
       madeAt: string;
+      stay?: components['schemas']['StayOfDog'];
     };
     Sharer: {
       /** Format: date */
@@ -6421,6 +6575,22 @@ export interface components {
       /** @enum {string} */
       ear?: 'RIGHT' | 'LEFT';
       month: string;
+    };
+    StayOfDog: {
+      /** Format: date */
+      from: string;
+      /** @enum {string} */
+      taker: 'GROOMER' | 'SITTER' | 'SHELTER' | 'FOSTER';
+      /** Format: date */
+      until: string;
+    };
+    StayRequest: {
+      /** Format: date */
+      from: string;
+      /** @enum {string} */
+      taker: 'GROOMER' | 'SITTER' | 'SHELTER' | 'FOSTER';
+      /** Format: date */
+      until: string;
     };
     Step: {
       /** Format: date */
@@ -6653,6 +6823,75 @@ export interface components {
       /** Format: date */
       today: string;
       unplaced: components['schemas']['Unplaced'][];
+      /** @description an IANA zone, such as Europe/Berlin */
+      zone: string;
+    };
+    Told: {
+      by: string;
+      done: (
+        | 'LOOKED'
+        | 'WIPED'
+        | 'CLEANED'
+        | 'BATHED'
+        | 'SWAM'
+        | 'DRIED'
+        | 'TRIMMED'
+        | 'PLUCKED'
+        | 'GAVE_MEDICINE'
+      )[];
+      /** @enum {string} */
+      ear?: 'RIGHT' | 'LEFT';
+      /** Format: uuid */
+      id: string;
+      moment: components['schemas']['Moment'];
+      note?: string;
+      seen: ('SMELL' | 'RED' | 'RUNS' | 'WAX' | 'SHAKES' | 'SCRATCHES' | 'HURTS' | 'TILTS')[];
+      /** @enum {string} */
+      taker: 'GROOMER' | 'SITTER' | 'SHELTER' | 'FOSTER';
+    };
+    ToldForm: {
+      /** Format: date-time */
+      at: string;
+      by: string;
+      done: (
+        | 'LOOKED'
+        | 'WIPED'
+        | 'CLEANED'
+        | 'BATHED'
+        | 'SWAM'
+        | 'DRIED'
+        | 'TRIMMED'
+        | 'PLUCKED'
+        | 'GAVE_MEDICINE'
+      )[];
+      /** @enum {string} */
+      ear?: 'RIGHT' | 'LEFT';
+      note?: string;
+      seen: ('SMELL' | 'RED' | 'RUNS' | 'WAX' | 'SHAKES' | 'SCRATCHES' | 'HURTS' | 'TILTS')[];
+    };
+    ToldRequest: {
+      /** Format: date-time */
+      at: string;
+      by: string;
+      /** Format: uuid */
+      dogId: string;
+      done: (
+        | 'LOOKED'
+        | 'WIPED'
+        | 'CLEANED'
+        | 'BATHED'
+        | 'SWAM'
+        | 'DRIED'
+        | 'TRIMMED'
+        | 'PLUCKED'
+        | 'GAVE_MEDICINE'
+      )[];
+      /** @enum {string} */
+      ear?: 'RIGHT' | 'LEFT';
+      note?: string;
+      seen: ('SMELL' | 'RED' | 'RUNS' | 'WAX' | 'SHAKES' | 'SCRATCHES' | 'HURTS' | 'TILTS')[];
+      /** @enum {string} */
+      taker: 'GROOMER' | 'SITTER' | 'SHELTER' | 'FOSTER';
       /** @description an IANA zone, such as Europe/Berlin */
       zone: string;
     };
@@ -6895,6 +7134,53 @@ export interface operations {
         content: {
           'application/json': components['schemas']['Breed'];
         };
+      };
+    };
+  };
+  read_1: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path: {
+        token: string;
+      };
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      /** @description OK */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['HandedOver'];
+        };
+      };
+    };
+  };
+  tell: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path: {
+        token: string;
+        id: string;
+      };
+      cookie?: never;
+    };
+    requestBody: {
+      content: {
+        'application/json': components['schemas']['ToldForm'];
+      };
+    };
+    responses: {
+      /** @description No Content */
+      204: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content?: never;
       };
     };
   };
@@ -8246,6 +8532,60 @@ export interface operations {
         };
         content: {
           'application/json': components['schemas']['DogCourses'];
+        };
+      };
+    };
+  };
+  page: {
+    parameters: {
+      query: {
+        taker: 'GROOMER' | 'SITTER' | 'SHELTER' | 'FOSTER';
+        from: string;
+        until: string;
+      };
+      header?: never;
+      path: {
+        household: string;
+        dog: string;
+      };
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      /** @description OK */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['HandOver'];
+        };
+      };
+    };
+  };
+  make_1: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path: {
+        household: string;
+        dog: string;
+      };
+      cookie?: never;
+    };
+    requestBody: {
+      content: {
+        'application/json': components['schemas']['StayRequest'];
+      };
+    };
+    responses: {
+      /** @description OK */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['HandOverLink'];
         };
       };
     };
@@ -11331,6 +11671,108 @@ export interface operations {
         };
         content: {
           'application/json': components['schemas']['Today'];
+        };
+      };
+    };
+  };
+  'put-told': {
+    parameters: {
+      query?: never;
+      header?: {
+        'If-None-Match'?: string;
+        'If-Match'?: string;
+      };
+      path: {
+        household: string;
+        id: string;
+      };
+      cookie?: never;
+    };
+    requestBody: {
+      content: {
+        'application/json': components['schemas']['ToldRequest'];
+      };
+    };
+    responses: {
+      /** @description OK */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['FactAnswer'];
+        };
+      };
+    };
+  };
+  'remove-told': {
+    parameters: {
+      query?: never;
+      header?: {
+        'If-Match'?: string;
+      };
+      path: {
+        household: string;
+        id: string;
+      };
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      /** @description OK */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['FactAnswer'];
+        };
+      };
+    };
+  };
+  'versions-told': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path: {
+        household: string;
+        id: string;
+      };
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      /** @description OK */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['KeptVersionToldRequest'][];
+        };
+      };
+    };
+  };
+  'restore-told': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path: {
+        household: string;
+        id: string;
+        version: number;
+      };
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      /** @description OK */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['FactAnswer'];
         };
       };
     };

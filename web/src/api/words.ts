@@ -78,6 +78,17 @@ export const WORDS = {
     { label: 'green', value: 'GREEN' },
     { label: 'bloody', value: 'BLOODY' },
   ],
+  Done: [
+    { label: 'looked into the ears', value: 'LOOKED' },
+    { label: 'wiped the ears', value: 'WIPED' },
+    { label: 'put cleaner into the ears', value: 'CLEANED' },
+    { label: 'bathed the dog', value: 'BATHED' },
+    { label: 'the dog swam', value: 'SWAM' },
+    { label: 'dried the ears', value: 'DRIED' },
+    { label: "trimmed the ears' hair", value: 'TRIMMED' },
+    { label: "plucked the ears' hair", value: 'PLUCKED' },
+    { label: 'gave the medicine', value: 'GAVE_MEDICINE' },
+  ],
   DoseStatus: [
     { label: 'given', value: 'GIVEN' },
     { label: 'left out', value: 'LEFT_OUT' },
@@ -230,6 +241,16 @@ export const WORDS = {
     { label: 'it swelled up', value: 'SWOLLEN' },
     { label: 'something else', value: 'OTHER' },
   ],
+  Seen: [
+    { label: 'a smell', value: 'SMELL' },
+    { label: 'red skin', value: 'RED' },
+    { label: 'something runs out', value: 'RUNS' },
+    { label: 'a lot of wax', value: 'WAX' },
+    { label: 'shakes its head', value: 'SHAKES' },
+    { label: 'scratches', value: 'SCRATCHES' },
+    { label: 'it hurts', value: 'HURTS' },
+    { label: 'holds its head askew', value: 'TILTS' },
+  ],
   SeenThing: [
     { label: 'something stuck', value: 'FOREIGN_BODY' },
     { label: 'a tick, lifted off', value: 'TICK_LIFTED' },
@@ -262,6 +283,12 @@ export const WORDS = {
     { label: 'goes on', value: 'GOES_ON' },
     { label: 'stopped', value: 'STOPPED' },
     { label: 'over', value: 'OVER' },
+  ],
+  Taker: [
+    { label: 'groomer', value: 'GROOMER' },
+    { label: 'sitter', value: 'SITTER' },
+    { label: 'shelter', value: 'SHELTER' },
+    { label: 'foster home', value: 'FOSTER' },
   ],
   Timing: [
     { label: 'early', value: 'EARLY' },

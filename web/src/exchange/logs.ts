@@ -29,6 +29,7 @@ export const LOGS: Record<Exclude<FactKind, 'dogs' | 'settings'>, string> = {
   recipes: 'Own recipes',
   reactions: 'How ears took it',
   photos: 'Photographs, without the pictures',
+  told: 'Told by others',
   triggers: 'What flares follow, as you said',
   'diet-trials': 'Diet trials',
   'diet-slips': 'Slips in a trial',

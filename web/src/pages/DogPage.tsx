@@ -14,6 +14,7 @@ import { TrustLadder } from '../cleaning/TrustLadder';
 import { useMayRecord, useSettings } from '../household/useMe';
 import { CallCard } from '../check/CallCard';
 import { LatestCheck } from '../check/LatestCheck';
+import { ToldPanel } from '../handover/ToldPanel';
 import { ExposurePanel } from '../exposure/ExposurePanel';
 import { HoldNotice } from '../hold/HoldNotice';
 import { ofSide, SIDES } from '../measure/side';
@@ -119,6 +120,9 @@ function DogInFullView({ dog: inFull }: { dog: DogInFull }) {
           <Button component={RouterLink} to={`/dogs/${dog.id}/vet`}>
             For the vet
           </Button>
+          <Button component={RouterLink} to={`/dogs/${dog.id}/hand-over`}>
+            Hand over
+          </Button>
           <Button component={RouterLink} to={`/dogs/${dog.id}/photos`}>
             Photographs
           </Button>
@@ -204,6 +208,7 @@ function DogInFullView({ dog: inFull }: { dog: DogInFull }) {
           />
         </Box>
         {plan.trust.rung !== 'FULL_SESSION' && <TrustLadder dogId={dog.id} trust={plan.trust} />}
+        <ToldPanel told={inFull.told} />
         <LatestCheck dog={inFull} />
         {inFull.card && <CallCard card={inFull.card} />}
         <ExposurePanel

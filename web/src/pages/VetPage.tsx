@@ -1,16 +1,14 @@
-import Alert from '@mui/material/Alert';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Stack from '@mui/material/Stack';
 import TextField from '@mui/material/TextField';
-import Typography from '@mui/material/Typography';
 import { useState } from 'react';
 import { useParams } from 'react-router';
 import { useHousehold, useMayRecord } from '../household/useMe';
 import { dateWithYear } from '../measure/days';
-import { Failure } from '../ui/Failure';
 import { OfDogPage } from '../view/OfDogPage';
-import { useEndLink, useLinks, useMakeLink, vetFilePath } from '../visit/useLinks';
+import { LinkPanel } from '../visit/LinkPanel';
+import { useMakeLink, vetFilePath } from '../visit/useLinks';
 
 const LONGEST_QUESTION = 500;
 const DAYS = [7, 30, 90];
@@ -57,78 +55,41 @@ function ForTheVet({ dog }: { dog: string }) {
 }
 
 function Links({ dog, asked }: { dog: string; asked: string }) {
-  const links = useLinks(dog);
   const make = useMakeLink(dog);
-  const end = useEndLink(dog);
   const [days, setDays] = useState(DAYS[0] ?? 1);
-  const failed = links.error ?? make.error ?? end.error;
   return (
-    <Box component="section" aria-label="By link">
-      <Typography variant="h2">Or by a link</Typography>
-      <Typography sx={{ mb: 1 }}>
-        Whoever has it reads the two pages as they are then, without an account, and nothing else.
-      </Typography>
-      <Stack direction="row" sx={{ gap: 1, flexWrap: 'wrap', alignItems: 'center' }}>
-        <TextField
-          select
-          size="small"
-          label="It works for"
-          value={days}
-          onChange={({ target }) => setDays(Number(target.value))}
-          slotProps={{ select: { native: true } }}
-          sx={{ width: 150 }}
-        >
-          {DAYS.map((count) => (
-            <option key={count} value={count}>
-              {count} days
-            </option>
-          ))}
-        </TextField>
-        <Button
-          variant="outlined"
-          loading={make.isPending}
-          onClick={() => make.mutate(asked.trim() ? { asked: asked.trim(), days } : { days })}
-        >
-          Make a link
-        </Button>
-      </Stack>
-      {make.data && (
-        <Alert severity="success" sx={{ my: 1.5 }}>
-          Copy it now, it is shown this once. It works until {dateWithYear(make.data.lastDay)}.
-          <TextField
-            fullWidth
-            label="Its address"
-            value={window.location.origin + make.data.path}
-            onFocus={({ target }) => target.select()}
-            slotProps={{ htmlInput: { readOnly: true } }}
-            sx={{ mt: 1.5 }}
-          />
-        </Alert>
-      )}
-      {failed && <Failure error={failed} onRetry={() => void links.refetch()} />}
-      <Stack component="ul" sx={{ p: 0, my: 1.5, gap: 0.5 }}>
-        {links.data?.map(({ id, madeAt, lastDay }) => (
-          <Box
-            component="li"
-            key={id}
-            sx={{ listStyle: 'none', display: 'flex', gap: 1, alignItems: 'center' }}
-          >
-            <Typography>
-              Made {dateWithYear(madeAt.slice(0, 10))}, works until {dateWithYear(lastDay)}
-            </Typography>
-            <Button
-              size="small"
-              aria-label={`End the link that works until ${dateWithYear(lastDay)}`}
-              onClick={() => {
-                make.reset();
-                end.mutate(id);
-              }}
-            >
-              End it
-            </Button>
-          </Box>
+    <LinkPanel
+      dog={dog}
+      title="Or by a link"
+      about="Whoever has it reads the two pages as they are then, without an account, and nothing else."
+      made={make.data}
+      failed={make.error}
+      shows={({ stay }) => stay === undefined}
+      words={({ madeAt }) => `Made ${dateWithYear(madeAt.slice(0, 10))}`}
+      onEnd={() => make.reset()}
+    >
+      <TextField
+        select
+        size="small"
+        label="It works for"
+        value={days}
+        onChange={({ target }) => setDays(Number(target.value))}
+        slotProps={{ select: { native: true } }}
+        sx={{ width: 150 }}
+      >
+        {DAYS.map((count) => (
+          <option key={count} value={count}>
+            {count} days
+          </option>
         ))}
-      </Stack>
-    </Box>
+      </TextField>
+      <Button
+        variant="outlined"
+        loading={make.isPending}
+        onClick={() => make.mutate(asked.trim() ? { asked: asked.trim(), days } : { days })}
+      >
+        Make a link
+      </Button>
+    </LinkPanel>
   );
 }

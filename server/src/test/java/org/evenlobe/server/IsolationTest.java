@@ -5,6 +5,8 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.net.http.HttpRequest;
 import java.nio.charset.StandardCharsets;
 import java.time.Instant;
+import java.time.LocalDate;
+import java.time.ZoneId;
 import java.util.List;
 import java.util.Set;
 import java.util.TreeSet;
@@ -27,6 +29,8 @@ class IsolationTest {
   private static Caller viewer;
   private static Caller stranger;
   private static UUID dog;
+  private static final String A_STAY =
+      "{\"taker\": \"GROOMER\", \"from\": \"2026-01-01\", \"until\": \"2026-01-01\"}";
   private static final String RESTORED = "{\"parts\": 1, \"settings\": false}";
   private static final Set<String> made = new TreeSet<>();
   private static UUID ownerId;
@@ -128,6 +132,14 @@ class IsolationTest {
             new Endpoint("POST", household + "/previews/dogs", "{\"csv\": \"name,flap\"}", 200),
             new Endpoint("POST", household + "/dogs-of-table", "{\"csv\": \"name\"}", 403),
             new Endpoint("GET", household + "/dogs/{dog}/vet.pdf", "", 200),
+            new Endpoint(
+                "GET",
+                household
+                    + "/dogs/{dog}/hand-over?taker=SITTER&from=%1$s&until=%1$s"
+                        .formatted(LocalDate.now(ZoneId.of("Europe/Berlin")).plusDays(7)),
+                "",
+                200),
+            new Endpoint("POST", household + "/dogs/{dog}/hand-over-links", A_STAY, 403),
             new Endpoint("GET", household + "/dogs/{dog}/links", "", 200),
             new Endpoint("POST", household + "/dogs/{dog}/links", "{\"days\": 7}", 403),
             new Endpoint("DELETE", household + "/links/{link}", "", 403),
@@ -219,8 +231,12 @@ class IsolationTest {
           "GET /api/recipes",
           "GET /calendar/{token}.ics",
           "GET /shared/{token}.pdf",
+          "GET /api/handed/{token}",
+          "PUT /api/handed/{token}/told/{id}",
           "GET /api/invitations/{token}",
           "POST /api/invitations/{token}/accept");
+
+  private static final List<String> BY_LINK = List.of("/calendar/", "/shared/", "/handed/");
 
   @BeforeAll
   static void fill() {
@@ -293,17 +309,26 @@ class IsolationTest {
   @ParameterizedTest
   @MethodSource("withoutHousehold")
   void whatNeedsNoHouseholdNeedsSigningInAllTheSame(String endpoint) {
-    String[] parts = endpoint.replace("{token}", "x").split(" ", -1);
+    String[] parts =
+        endpoint.replace("{token}", "x").replace("{id}", dog.toString()).split(" ", -1);
     Caller nobody = Caller.signedOut();
     nobody.get("/api/csrf");
 
     Caller.Answer answer =
         nobody.send(
-            nobody.json(parts[1]).method(parts[0], HttpRequest.BodyPublishers.ofString("{}")));
+            nobody
+                .json(parts[1])
+                .method(parts[0], HttpRequest.BodyPublishers.ofString(sample(parts[1]))));
 
     // the secret link is all that a calendar, or a vet, has; a guessed one is as good as none
     assertThat(answer.status())
-        .isEqualTo(endpoint.contains("/calendar/") || endpoint.contains("/shared/") ? 404 : 401);
+        .isEqualTo(BY_LINK.stream().anyMatch(endpoint::contains) ? 404 : 401);
+  }
+
+  private static String sample(String path) {
+    return path.contains("/told/")
+        ? "{\"by\": \"x\", \"at\": \"2026-01-01T10:00:00Z\", \"done\": [], \"seen\": []}"
+        : "{}";
   }
 
   static Stream<String> withoutHousehold() {

@@ -212,6 +212,12 @@ public final class Samples {
               then,
               ", \"shows\": \"EAR\", \"ear\": \"LEFT\", \"imageId\": \"%s\""
                   .formatted(idOf("images")));
+      case "told" ->
+          said(
+              dog,
+              then,
+              ", \"by\": \"Ilse\", \"taker\": \"GROOMER\", \"done\": [\"BATHED\"],"
+                  + " \"seen\": [\"SMELL\"], \"ear\": \"LEFT\"");
       case "triggers" -> said(dog, then, ", \"trigger\": \"WATER\", \"follows\": true");
       case "diet-trials" -> dietTrial(dog, then, "2026-01-01", "");
       case "diet-slips" -> said(dog, then, ", \"trialId\": \"%s\"".formatted(idOf("diet-trials")));

@@ -93,6 +93,9 @@ public enum Rule {
       "Did it change",
       Source.ownValue("medians before and after, bootstrap interval of 90 % with a fixed seed")),
   TREND_BASELINE("What is normal", Source.ownValue("the middle of the last 8 quiet checks")),
+  HAND_OVER(
+      "For whoever takes the dog",
+      Source.ownValue("what of the record and the plan matters in their days, harm first")),
   CLEAN_METHOD(
       "How it is cleaned",
       Source.ownValue("the household's choice, which a verdict can only narrow")),

@@ -47,6 +47,8 @@ class Security {
                     .permitAll()
                     .requestMatchers(HttpMethod.POST, "/api/people")
                     .permitAll()
+                    .requestMatchers("/api/handed/**")
+                    .permitAll()
                     .requestMatchers("/api/**", "/actuator/**")
                     .authenticated()
                     .requestMatchers(HttpMethod.GET)

@@ -20,8 +20,9 @@ import org.springframework.security.web.util.matcher.RequestMatcher;
 import org.springframework.web.filter.OncePerRequestFilter;
 
 /**
- * Limits how often somebody may try to sign in, register, change a password or handle invitations.
- * Paths are compared as the framework compares them, so that none is spelled around its limit.
+ * Limits how often somebody may try to sign in, register, change a password, handle invitations or
+ * say something by a link. Paths are compared as the framework compares them, so that none is
+ * spelled around its limit.
  *
  * <p>Tries to sign in are counted by the caller's address together with the e-mail, and by the
  * caller's address alone; never by the e-mail alone, so that nobody can lock somebody else out.
@@ -34,11 +35,13 @@ final class TryLimits extends OncePerRequestFilter {
   private static final int REGISTRATIONS = 20;
   private static final int INVITATIONS = 60;
   private static final int PASSWORDS = 10;
+  private static final int HANDED_OVER = 120;
 
   private static final RequestMatcher SIGN_IN = matcher(HttpMethod.POST, "/api/sign-in");
   private static final RequestMatcher REGISTER = matcher(HttpMethod.POST, "/api/people");
   private static final RequestMatcher PASSWORD = matcher(HttpMethod.PUT, "/api/me/password");
   private static final RequestMatcher INVITATION = matcher(null, "/api/invitations/**");
+  private static final RequestMatcher HANDED = matcher(null, "/api/handed/**");
   private static final RequestMatcher INVITE =
       matcher(HttpMethod.POST, "/api/households/*/invitations");
 
@@ -82,6 +85,9 @@ final class TryLimits extends OncePerRequestFilter {
     if (PASSWORD.matches(request)) {
       String who = SignedInPerson.currentId().map(UUID::toString).orElse(from);
       return allows("password " + who, PASSWORDS);
+    }
+    if (HANDED.matches(request)) {
+      return allows("handed " + from, HANDED_OVER);
     }
     return !(INVITATION.matches(request) || INVITE.matches(request))
         || allows("invitation " + from, INVITATIONS);

@@ -20,7 +20,7 @@ import org.jspecify.annotations.Nullable;
  * @param work what was done
  * @param by who did it
  */
-record HairDoneRequest(
+public record HairDoneRequest(
     @NotNull UUID dogId,
     @NotNull Instant at,
     @NotNull ZoneId zone,

@@ -1,5 +1,7 @@
 package org.evenlobe.server.exchange;
 
+import java.sql.ResultSet;
+import java.sql.SQLException;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.time.OffsetDateTime;
@@ -7,6 +9,7 @@ import java.time.ZoneOffset;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
+import org.evenlobe.core.record.Taker;
 import org.evenlobe.server.access.CurrentMember;
 import org.evenlobe.server.access.HouseholdDay;
 import org.evenlobe.server.access.Member;
@@ -17,8 +20,9 @@ import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
 /**
- * Secret links by which somebody without an account reads one dog's page for the vet, until a day.
- * Only their hashes are kept; they can be ended, and end with the membership of whoever made them.
+ * Secret links by which somebody without an account reads one page of one dog until a day: a vet,
+ * or whoever takes it for a while, who may say in a form what they did and saw. Only their hashes
+ * are kept; they can be ended, and end with the membership of whoever made them.
  */
 @Service
 public class SharedLinks {
@@ -38,18 +42,52 @@ public class SharedLinks {
    * @param id its id
    * @param madeAt when it was made
    * @param lastDay the last day on which it works
+   * @param stay for whoever takes the dog, who that is and when; empty for a vet
    */
-  public record SharedLink(UUID id, Instant madeAt, LocalDate lastDay) {}
+  public record SharedLink(UUID id, Instant madeAt, LocalDate lastDay, Optional<StayOfDog> stay) {}
+
+  /**
+   * Who takes a dog, and when.
+   *
+   * @param taker who
+   * @param from the first day
+   * @param until the last one
+   */
+  public record StayOfDog(Taker taker, LocalDate from, LocalDate until) {
+    static Optional<StayOfDog> of(ResultSet row) throws SQLException {
+      String taker = row.getString("taker");
+      return taker == null
+          ? Optional.empty()
+          : Optional.of(
+              new StayOfDog(
+                  Taker.valueOf(taker),
+                  row.getObject("stay_from", LocalDate.class),
+                  row.getObject("stay_until", LocalDate.class)));
+    }
+  }
 
   /**
    * What a link opens.
    *
    * @param reader as whom it reads
+   * @param maker who made it, with what they may do now
    * @param dog which dog
    * @param asked what the person wants to know
    * @param lastDay the last day on which it works, in the household's zone
+   * @param stay for whoever takes the dog, who that is and when; empty for a vet
    */
-  public record Opened(Member reader, UUID dog, Optional<String> asked, LocalDate lastDay) {}
+  public record Opened(
+      Member reader,
+      Member maker,
+      UUID dog,
+      Optional<String> asked,
+      LocalDate lastDay,
+      Optional<StayOfDog> stay) {
+    private Opened madeBy(Role role) {
+      return new Opened(
+          reader, new Member(reader.household(), reader.person(), role), dog, asked, lastDay, stay);
+    }
+  }
 
   /**
    * A new link to a dog's page.
@@ -57,14 +95,16 @@ public class SharedLinks {
    * @return what it ends with; it is shown this once
    */
   @Transactional
-  public String make(UUID id, UUID dog, Optional<String> asked, LocalDate lastDay) {
+  public String make(
+      UUID id, UUID dog, Optional<String> asked, LocalDate lastDay, Optional<StayOfDog> stay) {
     String secret = Secrets.fresh();
     Member member = CurrentMember.get();
     jdbc.sql(
             """
             insert into shared_link
-              (household_id, id, token_hash, dog_id, asked, made_by, made_at, last_day)
-            values (?, ?, ?, ?, ?, ?, ?, ?)
+              (household_id, id, token_hash, dog_id, asked, made_by, made_at, last_day,
+               taker, stay_from, stay_until)
+            values (?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?)
             """)
         .params(
             member.household(),
@@ -74,7 +114,10 @@ public class SharedLinks {
             asked.orElse(null),
             member.person(),
             day.now().atOffset(ZoneOffset.UTC),
-            lastDay)
+            lastDay,
+            stay.map(one -> one.taker().name()).orElse(null),
+            stay.map(StayOfDog::from).orElse(null),
+            stay.map(StayOfDog::until).orElse(null))
         .update();
     return secret;
   }
@@ -84,7 +127,7 @@ public class SharedLinks {
   public List<SharedLink> ofDog(UUID dog) {
     return jdbc.sql(
             """
-            select id, made_at, last_day from shared_link
+            select id, made_at, last_day, taker, stay_from, stay_until from shared_link
             where household_id = ? and dog_id = ? and last_day >= ?
             order by made_at desc, id
             """)
@@ -94,7 +137,8 @@ public class SharedLinks {
                 new SharedLink(
                     row.getObject(1, UUID.class),
                     row.getObject(2, OffsetDateTime.class).toInstant(),
-                    row.getObject(3, LocalDate.class)))
+                    row.getObject(3, LocalDate.class),
+                    StayOfDog.of(row)))
         .list();
   }
 
@@ -111,20 +155,26 @@ public class SharedLinks {
   public Optional<Opened> open(String secret) {
     return jdbc.sql(
             """
-            select household_id, made_by, dog_id, asked, last_day from shared_link
-            where token_hash = ?
+            select household_id, made_by, dog_id, asked, last_day, taker, stay_from, stay_until
+            from shared_link where token_hash = ?
             """)
         .param(Secrets.hash(secret))
-        .query(
-            (row, n) ->
-                new Opened(
-                    new Member(
-                        row.getObject(1, UUID.class), row.getObject(2, UUID.class), Role.VIEWER),
-                    row.getObject(3, UUID.class),
-                    Optional.ofNullable(row.getString(4)),
-                    row.getObject(5, LocalDate.class)))
+        .query((row, n) -> opened(row))
         .optional()
-        .filter(
-            one -> memberships.role(one.reader().household(), one.reader().person()).isPresent());
+        .flatMap(
+            one ->
+                memberships.role(one.reader().household(), one.reader().person()).map(one::madeBy));
+  }
+
+  private static Opened opened(ResultSet row) throws SQLException {
+    Member reader =
+        new Member(row.getObject(1, UUID.class), row.getObject(2, UUID.class), Role.VIEWER);
+    return new Opened(
+        reader,
+        reader,
+        row.getObject(3, UUID.class),
+        Optional.ofNullable(row.getString(4)),
+        row.getObject(5, LocalDate.class),
+        StayOfDog.of(row));
   }
 }

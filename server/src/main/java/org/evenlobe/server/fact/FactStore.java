@@ -260,8 +260,8 @@ class FactStore {
     jdbc.sql(
             """
             insert into fact_version
-              (household_id, fact_id, version, kind, body, person_id, recorded_at)
-            values (?, ?, ?, ?, cast(? as jsonb), ?, ?)
+              (household_id, fact_id, version, kind, body, person_id, recorded_at, told_by)
+            values (?, ?, ?, ?, cast(? as jsonb), ?, ?, ?)
             """)
         .params(
             key.householdId(),
@@ -270,7 +270,8 @@ class FactStore {
             kind.getSimpleName(),
             said,
             member.person(),
-            OffsetDateTime.now(clock))
+            OffsetDateTime.now(clock),
+            member.speaker().orElse(null))
         .update();
     changes.raise(dogs);
   }

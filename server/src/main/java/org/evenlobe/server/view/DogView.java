@@ -25,6 +25,7 @@ import org.evenlobe.core.record.EarFinding;
 import org.evenlobe.core.record.ExpectedExposure;
 import org.evenlobe.core.record.Exposure;
 import org.evenlobe.core.record.HairDone;
+import org.evenlobe.core.record.Told;
 import org.evenlobe.core.solution.Ingredients;
 import org.evenlobe.core.visit.CallCard;
 import org.evenlobe.core.visit.CallCards;
@@ -50,6 +51,8 @@ class DogView {
   private static final int MOST = 12;
 
   private static final int LAST_FEW = 6;
+
+  private static final int TOLD_DAYS = 42;
 
   private final FoldedDogs folded;
   private final Plans plans;
@@ -89,6 +92,7 @@ class DogView {
    * @param exposures what happened to its ears in the last six weeks
    * @param courses its courses of medicine, as a ribbon shows them
    * @param hair when its hair was seen to, the last few times, oldest first
+   * @param told what those said who had it for a while, of the last six weeks, the latest first
    * @param reactions what it has reacted to, oldest first
    * @param expected what is expected to happen to them again and again
    * @param appointments when a vet is to see it, from today on
@@ -114,6 +118,7 @@ class DogView {
       List<Exposure> exposures,
       List<CourseMark> courses,
       List<HairDone> hair,
+      List<Told> told,
       List<ReactionMark> reactions,
       List<ExpectedExposure> expected,
       List<Appointment> appointments,
@@ -181,6 +186,7 @@ class DogView {
         marks.exposures(),
         marks.courses(),
         last(record.all(HairDone.class)),
+        toldSince(record, today.minusDays(TOLD_DAYS)),
         ears.reactions(record),
         record.all(ExpectedExposure.class),
         record.all(Appointment.class).stream().filter(made -> !made.on().isBefore(today)).toList(),
@@ -196,6 +202,13 @@ class DogView {
             : CallCards.card(record, history, breed, ears::nameOf, today),
         plans.plan(history, standing),
         Canals.of(record, today));
+  }
+
+  private static List<Told> toldSince(DogRecord record, LocalDate day) {
+    return record.all(Told.class).stream()
+        .filter(told -> !told.day().isBefore(day))
+        .sorted(Dated.BY_TIME.reversed())
+        .toList();
   }
 
   private static <F> List<F> last(List<F> facts) {

@@ -96,7 +96,8 @@ class VetController {
       @Valid @RequestBody LinkRequest request) {
     vet.find(dog);
     LocalDate lastDay = day.today().plusDays(request.days() - 1L);
-    String secret = links.make(UUID.randomUUID(), dog, said(request.asked()), lastDay);
+    String secret =
+        links.make(UUID.randomUUID(), dog, said(request.asked()), lastDay, Optional.empty());
     return new FreshLink("/shared/" + secret + ".pdf", lastDay);
   }
 
@@ -109,7 +110,8 @@ class VetController {
   /** The same file, for whoever has the link. */
   @GetMapping(value = "/shared/{token}.pdf", produces = MediaType.APPLICATION_PDF_VALUE)
   ResponseEntity<byte[]> shared(@PathVariable String token) {
-    Opened opened = links.open(token).orElseThrow(Refusal::notFound);
+    Opened opened =
+        links.open(token).filter(one -> one.stay().isEmpty()).orElseThrow(Refusal::notFound);
     AtomicReference<ResponseEntity<byte[]>> file = new AtomicReference<>();
     CurrentMember.run(opened.reader(), () -> file.set(shared(opened)));
     return file.get();

@@ -6,6 +6,7 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.evenlobe.core.check.Verdict;
 import org.evenlobe.core.ear.LoadFactor;
@@ -17,6 +18,7 @@ import org.evenlobe.core.plan.situation.Situation;
 import org.evenlobe.core.record.Dated;
 import org.evenlobe.core.record.Grade;
 import org.evenlobe.core.record.Skip;
+import org.evenlobe.core.record.Told;
 import org.evenlobe.core.rule.Figures;
 import org.evenlobe.core.rule.Reason;
 import org.evenlobe.core.rule.Rule;
@@ -104,7 +106,7 @@ public final class CheckSchedule {
   private record Sooner(LocalDate day, Reason why) {}
 
   private Optional<Sooner> sooner(Optional<AssessedCheck> latest) {
-    return Stream.of(wanted(), found(), itched(latest))
+    return Stream.of(wanted(), found(), itched(latest), told(latest))
         .flatMap(Optional::stream)
         .min(Comparator.comparing(Sooner::day));
   }
@@ -134,6 +136,30 @@ public final class CheckSchedule {
                         "The cleaning of %s showed a sign: look at the ear the day after."
                             .formatted(Figures.date(found.day())))))
         .findFirst();
+  }
+
+  /** The day on which somebody who had the dog said that they saw something. */
+  private Optional<Sooner> told(Optional<AssessedCheck> latest) {
+    return now.dog().all(Told.class).stream()
+        .filter(told -> !told.seen().isEmpty())
+        .filter(
+            told ->
+                latest.map(check -> Dated.BY_TIME.compare(told, check.check()) > 0).orElse(true))
+        .findFirst()
+        .map(
+            told ->
+                new Sooner(
+                    told.day(),
+                    Reason.of(
+                        Rule.HAND_OVER,
+                        "%s (%s) saw something on %s: %s. Look yourself."
+                            .formatted(
+                                told.by(),
+                                told.taker().words(),
+                                Figures.date(told.day()),
+                                told.seen().stream()
+                                    .map(Told.Seen::words)
+                                    .collect(Collectors.joining(", "))))));
   }
 
   /**
