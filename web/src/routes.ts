@@ -34,6 +34,7 @@ export const routes: RouteObject[] = [
         path: 'dogs/:dog/cleanings/:cleaning/edit',
         lazy: () => import('./pages/EditCleaningPage'),
       },
+      { path: 'learn', lazy: () => import('./pages/LearnPage') },
       { path: 'rulebook', lazy: () => import('./pages/RulebookPage') },
       { path: 'trends', lazy: () => import('./pages/TrendsPage') },
       { path: 'month', lazy: () => import('./pages/MonthPage') },

@@ -57,6 +57,7 @@ export const LIMITS = {
   EarVisit: { culture: { length: 500 }, done: { length: 500 } },
   ExpectedExposure: { weekdays: { items: 7 } },
   Giving: { ears: { items: 2 }, why: { length: 200 } },
+  Grading: { ear: { min: 0, max: 999999 } },
   Grooming: { everyDays: { min: 7, max: 84 } },
   HowOften: {
     everyDays: { min: 1, max: 365 },

@@ -1316,6 +1316,54 @@ export interface paths {
     patch?: never;
     trace?: never;
   };
+  '/api/households/{household}/gradings/{id}': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get?: never;
+    put: operations['put-gradings'];
+    post?: never;
+    delete: operations['remove-gradings'];
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  '/api/households/{household}/gradings/{id}/versions': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get: operations['versions-gradings'];
+    put?: never;
+    post?: never;
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  '/api/households/{household}/gradings/{id}/versions/{version}/restore': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get?: never;
+    put?: never;
+    post: operations['restore-gradings'];
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
   '/api/households/{household}/hair/{id}': {
     parameters: {
       query?: never;
@@ -1455,6 +1503,38 @@ export interface paths {
     put?: never;
     post?: never;
     delete: operations['revoke'];
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  '/api/households/{household}/lessons': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get: operations['lessons'];
+    put?: never;
+    post?: never;
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  '/api/households/{household}/lessons/ears/{number}': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get: operations['ear'];
+    put?: never;
+    post?: never;
+    delete?: never;
     options?: never;
     head?: never;
     patch?: never;
@@ -3849,6 +3929,16 @@ export interface components {
       /** @enum {string} */
       swelling: 'NONE' | 'MILD' | 'MODERATE' | 'SEVERE';
     };
+    EarGrades: {
+      /** @enum {string} */
+      discharge: 'NONE' | 'MILD' | 'MODERATE' | 'SEVERE';
+      /** @enum {string} */
+      redness: 'NONE' | 'MILD' | 'MODERATE' | 'SEVERE';
+      /** @enum {string} */
+      sores: 'NONE' | 'MILD' | 'MODERATE' | 'SEVERE';
+      /** @enum {string} */
+      swelling: 'NONE' | 'MILD' | 'MODERATE' | 'SEVERE';
+    };
     EarLook: {
       /** Format: uuid */
       check: string;
@@ -4186,6 +4276,8 @@ export interface components {
         | 'TREND_CHANGE'
         | 'TREND_BASELINE'
         | 'HAND_OVER'
+        | 'LESSON_GRADING'
+        | 'LESSON_STEPS'
         | 'CLEAN_METHOD'
         | 'CLEAN_BOTTLE'
         | 'CLEAN_ORDER'
@@ -4534,6 +4626,33 @@ export interface components {
       seconds?: number;
       title: string;
       what: string;
+    };
+    Graded: {
+      ear: components['schemas']['MadeUpEar'];
+      given: components['schemas']['EarGrades'];
+    };
+    GradingRequest: {
+      /** Format: date-time */
+      at: string;
+      /** @enum {string} */
+      discharge: 'NONE' | 'MILD' | 'MODERATE' | 'SEVERE';
+      /** Format: int32 */
+      ear: number;
+      /** @enum {string} */
+      redness: 'NONE' | 'MILD' | 'MODERATE' | 'SEVERE';
+      /** @enum {string} */
+      sores: 'NONE' | 'MILD' | 'MODERATE' | 'SEVERE';
+      /** @enum {string} */
+      swelling: 'NONE' | 'MILD' | 'MODERATE' | 'SEVERE';
+    };
+    GradingSkill: {
+      /** Format: int32 */
+      ears: number;
+      /** Format: double */
+      kappa?: number;
+      reason: components['schemas']['Reason'];
+      /** @enum {string} */
+      tooMild?: 'REDNESS' | 'SWELLING' | 'SORES' | 'DISCHARGE';
     };
     Grit: {
       /** Format: double */
@@ -4976,6 +5095,17 @@ export interface components {
       /** Format: int32 */
       version: number;
     };
+    KeptVersionGradingRequest: {
+      /** Format: date-time */
+      at: string;
+      by: string;
+      /** Format: date */
+      day?: string;
+      restorable: boolean;
+      said?: components['schemas']['GradingRequest'];
+      /** Format: int32 */
+      version: number;
+    };
     KeptVersionHairDoneRequest: {
       /** Format: date-time */
       at: string;
@@ -5251,6 +5381,15 @@ export interface components {
       reasons: components['schemas']['Reason'][];
       routine: boolean;
     };
+    LessonStep: {
+      why: string;
+      words: string;
+    };
+    Lessons: {
+      latest?: components['schemas']['Graded'];
+      skill: components['schemas']['GradingSkill'];
+      steps: components['schemas']['StepLesson'];
+    };
     Life: {
       /** @enum {string} */
       allergy: 'NONE' | 'SUSPECTED' | 'DIAGNOSED';
@@ -5343,6 +5482,24 @@ export interface components {
       /** @enum {string} */
       place: 'FLAP' | 'UNDER_FLAP' | 'OPENING' | 'CANAL';
     };
+    MadeUpEar: {
+      grades: components['schemas']['EarGrades'];
+      /** @enum {string} */
+      kind:
+        | 'NONE'
+        | 'TAN_WAX'
+        | 'BROWN'
+        | 'BLACK'
+        | 'WATERY'
+        | 'COFFEE_GROUNDS'
+        | 'YELLOW'
+        | 'GREEN'
+        | 'BLOODY';
+      /** Format: int32 */
+      number: number;
+      /** @enum {string} */
+      side: 'RIGHT' | 'LEFT';
+    };
     MakingPreview: {
       /** Format: double */
       costs?: number;
@@ -5417,6 +5574,12 @@ export interface components {
       endsOn?: string;
       /** @enum {string} */
       role: 'VIEWER' | 'CARER' | 'OWNER';
+    };
+    Mistake: {
+      steps: string[];
+      why: string;
+      /** Format: int32 */
+      wrong: number;
     };
     Mix: {
       parts: components['schemas']['Part'][];
@@ -5998,6 +6161,8 @@ export interface components {
         | 'TREND_CHANGE'
         | 'TREND_BASELINE'
         | 'HAND_OVER'
+        | 'LESSON_GRADING'
+        | 'LESSON_STEPS'
         | 'CLEAN_METHOD'
         | 'CLEAN_BOTTLE'
         | 'CLEAN_ORDER'
@@ -6271,6 +6436,8 @@ export interface components {
         | 'TREND_CHANGE'
         | 'TREND_BASELINE'
         | 'HAND_OVER'
+        | 'LESSON_GRADING'
+        | 'LESSON_STEPS'
         | 'CLEAN_METHOD'
         | 'CLEAN_BOTTLE'
         | 'CLEAN_ORDER'
@@ -6599,6 +6766,10 @@ export interface components {
       score: number;
       /** Format: double */
       sum: number;
+    };
+    StepLesson: {
+      mistakes: components['schemas']['Mistake'][];
+      order: components['schemas']['LessonStep'][];
     };
     StepTimer: {
       /** Format: int32 */
@@ -9571,6 +9742,108 @@ export interface operations {
       };
     };
   };
+  'put-gradings': {
+    parameters: {
+      query?: never;
+      header?: {
+        'If-None-Match'?: string;
+        'If-Match'?: string;
+      };
+      path: {
+        household: string;
+        id: string;
+      };
+      cookie?: never;
+    };
+    requestBody: {
+      content: {
+        'application/json': components['schemas']['GradingRequest'];
+      };
+    };
+    responses: {
+      /** @description OK */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['FactAnswer'];
+        };
+      };
+    };
+  };
+  'remove-gradings': {
+    parameters: {
+      query?: never;
+      header?: {
+        'If-Match'?: string;
+      };
+      path: {
+        household: string;
+        id: string;
+      };
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      /** @description OK */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['FactAnswer'];
+        };
+      };
+    };
+  };
+  'versions-gradings': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path: {
+        household: string;
+        id: string;
+      };
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      /** @description OK */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['KeptVersionGradingRequest'][];
+        };
+      };
+    };
+  };
+  'restore-gradings': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path: {
+        household: string;
+        id: string;
+        version: number;
+      };
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      /** @description OK */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['FactAnswer'];
+        };
+      };
+    };
+  };
   'put-hair': {
     parameters: {
       query?: never;
@@ -9892,6 +10165,51 @@ export interface operations {
           [name: string]: unknown;
         };
         content?: never;
+      };
+    };
+  };
+  lessons: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path: {
+        household: string;
+      };
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      /** @description OK */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Lessons'];
+        };
+      };
+    };
+  };
+  ear: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path: {
+        household: string;
+        number: number;
+      };
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      /** @description OK */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'image/jpeg': string;
+        };
       };
     };
   };

@@ -129,6 +129,12 @@ export const WORDS = {
     { label: 'moderate', value: 'MODERATE' },
     { label: 'severe', value: 'SEVERE' },
   ],
+  GradedSign: [
+    { label: 'redness', value: 'REDNESS' },
+    { label: 'swelling', value: 'SWELLING' },
+    { label: 'sores', value: 'SORES' },
+    { label: 'discharge', value: 'DISCHARGE' },
+  ],
   Ground: [
     { label: 'mostly indoors', value: 'MOSTLY_INDOORS' },
     { label: 'mixed', value: 'MIXED' },

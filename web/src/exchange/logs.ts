@@ -30,6 +30,7 @@ export const LOGS: Record<Exclude<FactKind, 'dogs' | 'settings'>, string> = {
   reactions: 'How ears took it',
   photos: 'Photographs, without the pictures',
   told: 'Told by others',
+  gradings: 'Made-up ears graded',
   triggers: 'What flares follow, as you said',
   'diet-trials': 'Diet trials',
   'diet-slips': 'Slips in a trial',

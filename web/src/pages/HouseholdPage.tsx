@@ -37,6 +37,9 @@ export function Component() {
           <Link component={RouterLink} to="/household/in-out">
             In and out: everything as one file, logs as tables
           </Link>
+          <Link component={RouterLink} to="/learn">
+            Learn: grade made-up ears, the steps, how deep is too deep
+          </Link>
           <Link component={RouterLink} to="/rulebook">
             The rulebook: every rule, its numbers and where they come from
           </Link>

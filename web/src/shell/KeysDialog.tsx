@@ -24,6 +24,7 @@ const KEYS: [string, string][] = [
   ['y', 'a dog’s page: why this day'],
   ['← →', 'in a ribbon: from mark to mark'],
   ['u', 'the rulebook'],
+  ['e', 'lessons'],
   ['?', 'these keys'],
 ];
 

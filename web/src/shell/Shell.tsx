@@ -4,6 +4,7 @@ import KeyboardIcon from '@mui/icons-material/KeyboardOutlined';
 import BenchIcon from '@mui/icons-material/ScienceOutlined';
 import HomeIcon from '@mui/icons-material/HomeOutlined';
 import MonthIcon from '@mui/icons-material/CalendarMonthOutlined';
+import LearnIcon from '@mui/icons-material/SchoolOutlined';
 import LogoutIcon from '@mui/icons-material/Logout';
 import ContrastIcon from '@mui/icons-material/Contrast';
 import StockIcon from '@mui/icons-material/Inventory2Outlined';
@@ -56,6 +57,7 @@ function Frame() {
       d: () => void navigate('/doses'),
       r: () => void navigate('/trends'),
       u: () => void navigate('/rulebook'),
+      e: () => void navigate('/learn'),
       '?': () => setKeysOpen(true),
     }),
     [navigate],
@@ -154,6 +156,13 @@ function Rail({ households, onKeys }: { households: Household[]; onKeys: () => v
         icon={<RulesIcon />}
         label="Rules"
         current={pathname === '/rulebook'}
+        desktopOnly
+      />
+      <RailLink
+        to="/learn"
+        icon={<LearnIcon />}
+        label="Learn"
+        current={pathname === '/learn'}
         desktopOnly
       />
       <RailLink

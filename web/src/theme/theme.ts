@@ -64,7 +64,7 @@ export const theme = createTheme({
         background: { default: '#161E22', paper: '#1E282D' },
         text: { primary: '#EDE9DF', secondary: '#B4BCBE' },
         divider: '#38444A',
-        primary: { main: '#7CC0B8', contrastText: '#10201F' },
+        primary: { main: '#7CC0B8', dark: '#93D1C9', contrastText: '#10201F' },
         secondary: { main: '#EBA36A' },
         error: { main: '#F0907F' },
         warning: { main: '#E0B450' },

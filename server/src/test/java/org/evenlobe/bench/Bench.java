@@ -50,6 +50,9 @@ public final class Bench {
       if (parts.isEmpty() || parts.contains("start-up")) {
         startUp();
       }
+      if (parts.isEmpty() || parts.contains("archive")) {
+        archive();
+      }
       if (parts.contains("load")) {
         load();
       }
@@ -174,6 +177,20 @@ public final class Bench {
     }
     ratios.sort(null);
     print("start-up, server to bare: %.2f (median of %d)", ratios.get(PAIRS / 2), PAIRS);
+  }
+
+  private static void archive() throws Exception {
+    ArchiveCost.Figures cost = ArchiveCost.measure();
+    print(
+        "40 dogs and 5 years, %d records: in as tables %.0f records a second; out as an archive of %d"
+            + " kB %.0f, in again %.0f; the process at most %d MB before, %d MB at the end",
+        cost.records(),
+        cost.table(),
+        cost.kilobytes(),
+        cost.out(),
+        cost.in(),
+        cost.before(),
+        cost.after());
   }
 
   private static void load() throws Exception {

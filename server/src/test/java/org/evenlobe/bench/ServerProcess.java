@@ -48,8 +48,17 @@ final class ServerProcess implements AutoCloseable {
 
   /** What it holds, in MB. */
   long megabytes() throws IOException {
+    return status("VmRSS");
+  }
+
+  /** The most that it has held so far, in MB. */
+  long megabytesAtMost() throws IOException {
+    return status("VmHWM");
+  }
+
+  private long status(String what) throws IOException {
     return Files.readAllLines(Path.of("/proc/" + process.pid() + "/status")).stream()
-        .filter(line -> line.startsWith("VmRSS"))
+        .filter(line -> line.startsWith(what))
         .mapToLong(line -> Long.parseLong(line.replaceAll("\\D", "")) / 1024)
         .findFirst()
         .orElse(0);

@@ -128,6 +128,8 @@ class IsolationTest {
             new Endpoint("DELETE", household + "/archives/{archive}", "", 403),
             new Endpoint("POST", household + "/previews/archives/{archive}", RESTORED, 403),
             new Endpoint("POST", household + "/archives/{archive}/restored", RESTORED, 403),
+            new Endpoint("GET", household + "/lessons", "", 200),
+            new Endpoint("GET", household + "/lessons/ears/{number}", "", 200),
             new Endpoint("GET", household + "/dogs.csv", "", 200),
             new Endpoint("POST", household + "/previews/dogs", "{\"csv\": \"name,flap\"}", 200),
             new Endpoint("POST", household + "/dogs-of-table", "{\"csv\": \"name\"}", 403),

@@ -212,6 +212,10 @@ public final class Samples {
               then,
               ", \"shows\": \"EAR\", \"ear\": \"LEFT\", \"imageId\": \"%s\""
                   .formatted(idOf("images")));
+      case "gradings" ->
+          "{\"at\": \"%s\", \"ear\": 7, \"redness\": \"MILD\", \"swelling\": \"NONE\", \"sores\": \"NONE\","
+                  .formatted(then)
+              + " \"discharge\": \"NONE\"}";
       case "told" ->
           said(
               dog,

@@ -96,6 +96,11 @@ public enum Rule {
   HAND_OVER(
       "For whoever takes the dog",
       Source.ownValue("what of the record and the plan matters in their days, harm first")),
+  LESSON_GRADING(
+      "How well you grade",
+      Source.published(
+          "Cohen, 1968: kappa with weights; quadratic, over the last 20 made-up ears")),
+  LESSON_STEPS("The steps of a cleaning", Source.ownValue("the guided session, in short")),
   CLEAN_METHOD(
       "How it is cleaned",
       Source.ownValue("the household's choice, which a verdict can only narrow")),

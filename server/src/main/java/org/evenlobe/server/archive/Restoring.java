@@ -160,8 +160,8 @@ class Restoring {
         if (!one.kind().equals(Archive.SETTINGS)) {
           records.add(one);
         } else if (withSettings) {
-          facts.say(one, CurrentMember.household());
-          count(one, 1, 0);
+          boolean changes = facts.say(one, CurrentMember.household());
+          count(one, changes ? 1 : 0, changes ? 0 : 1);
         }
       }
       TakenOver over = facts.take(records);

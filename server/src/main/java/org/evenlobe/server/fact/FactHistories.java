@@ -195,22 +195,26 @@ public class FactHistories {
   }
 
   /**
-   * Says what was said last of a fact under another id; what is said there stays as a version.
+   * Says what was said last of a fact under another id, where there is one; what was said there
+   * stays as a version.
    *
+   * @return whether it says anything else than before
    * @throws InvalidFields if something is wrong with it
    */
-  public void say(FactHistory history, UUID id) {
-    say(kind(history), history, id);
+  public boolean say(FactHistory history, UUID id) {
+    return say(kind(history), history, id);
   }
 
-  private <B, F extends StoredFact<B>> void say(FactKind<B, F> kind, FactHistory history, UUID id) {
+  private <B, F extends StoredFact<B>> boolean say(
+      FactKind<B, F> kind, FactHistory history, UUID id) {
     B said =
         read(
             kind,
             history,
             history.lastSaid().orElseThrow(() -> wrong(history, "versions", "must say it")));
     validate(history, said);
-    keeping.put(id, Precondition.any(), said);
+    int before = keeping.versions(kind, id).size();
+    return keeping.put(id, Precondition.any(), said).version() > before;
   }
 
   /** Which of these ids are those of facts, deleted or not. */

@@ -28,6 +28,7 @@ class StaticFiles implements WebMvcConfigurer {
     "/doses/**",
     "/trends/**",
     "/rulebook/**",
+    "/learn/**",
     "/hand-over/**",
     "/join/**"
   };

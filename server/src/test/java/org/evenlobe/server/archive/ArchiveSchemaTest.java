@@ -158,7 +158,7 @@ class ArchiveSchemaTest {
   void anArchiveIsAsItSays() throws IOException {
     Schema schema =
         SchemaRegistry.withDefaultDialect(SpecificationVersion.DRAFT_2020_12)
-            .getSchema(Files.readString(PUBLISHED));
+            .getSchema(schema().toString());
     Caller owner = ArchiveTest.everything();
     try (ZipInputStream zip =
         new ZipInputStream(new ByteArrayInputStream(owner.bytes(owner.at("/archive"))))) {

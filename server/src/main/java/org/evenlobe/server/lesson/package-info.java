@@ -1,0 +1,2 @@
+/** Learning to grade ears and to clean them. */
+package org.evenlobe.server.lesson;
