@@ -57,24 +57,31 @@ export function DepthLesson() {
           role="img"
           aria-label="An ear cut through: the canal opens below the flap, goes down the side of the head, turns at the bend, and ends at the eardrum"
         >
-          <g fill="none" stroke="var(--mui-palette-text-primary)" strokeLinecap="round">
-            <path
-              d="M20 150 C30 60 90 16 150 22 C215 26 250 60 236 92"
-              strokeWidth="3"
-              strokeDasharray="2 7"
-            />
-            <path
-              d="M118 44 C128 120 134 190 134 268 H262 M184 44 C172 110 168 170 168 232 H262"
-              strokeWidth="4"
-              fill="var(--mui-palette-mark-plannedShade)"
-            />
-          </g>
+          <path
+            d="M116 46 C92 22 62 10 20 20 C36 44 68 62 114 70 Z"
+            fill="var(--mui-palette-mark-plannedShade)"
+            stroke="var(--mui-palette-text-primary)"
+            strokeWidth="3"
+            strokeLinejoin="round"
+          />
+          <path
+            d="M118 44 C128 120 134 190 134 268 H262 V232 H168 C168 170 172 110 184 44"
+            fill="var(--mui-palette-mark-plannedShade)"
+            stroke="none"
+          />
+          <path
+            d="M118 44 C128 120 134 190 134 268 H262 M184 44 C172 110 168 170 168 232 H262"
+            fill="none"
+            stroke="var(--mui-palette-text-primary)"
+            strokeWidth="4"
+            strokeLinecap="round"
+          />
           <path d="M262 228 V272" stroke="var(--mui-palette-mark-stop)" strokeWidth="6" />
           <g fill="var(--mui-palette-text-primary)" fontSize="15">
-            <text x="196" y="52">
+            <text x="196" y="56">
               opening
             </text>
-            <text x="28" y="118">
+            <text x="16" y="92">
               flap, held up
             </text>
             <text x="84" y="290">

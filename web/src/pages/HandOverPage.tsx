@@ -75,6 +75,7 @@ function ForTheTaker({ dog, today }: { dog: string; today: Day }) {
                 make.reset();
               }}
               slotProps={{ inputLabel: { shrink: true } }}
+              sx={{ width: 190 }}
             />
             <TextField
               label="Until"
@@ -86,6 +87,7 @@ function ForTheTaker({ dog, today }: { dog: string; today: Day }) {
                 make.reset();
               }}
               slotProps={{ inputLabel: { shrink: true }, htmlInput: { min: from } }}
+              sx={{ width: 190 }}
             />
             <Button variant="outlined" onClick={() => window.print()}>
               Print

@@ -11,6 +11,7 @@ import { ComparedPhotos } from '../photo/ComparedPhotos';
 import { PhotographButton } from '../photo/PhotographButton';
 import { imagePath, photoWords, type PhotoSeen } from '../photo/photos';
 import { useRemovePhoto, usePhotos } from '../photo/usePhotos';
+import { RednessChart } from '../trend/RednessChart';
 import { Failure } from '../ui/Failure';
 import { Page } from '../ui/Page';
 
@@ -47,7 +48,12 @@ export function Component() {
           None yet. Take one at a check, or of the wipes when you have cleaned.
         </Typography>
       )}
-      {photos.data && <Album photos={photos.data.photos} />}
+      {photos.data && (
+        <>
+          <Album photos={photos.data.photos} />
+          <RednessChart name={photos.data.name} photos={photos.data.photos} />
+        </>
+      )}
     </Page>
   );
 }

@@ -118,7 +118,7 @@ function Rail({ households, onKeys }: { households: Household[]; onKeys: () => v
         display: 'flex',
         flexDirection: { xs: 'row', md: 'column' },
         justifyContent: { xs: 'space-around', md: 'flex-start' },
-        gap: 0.5,
+        gap: { xs: 0.5, md: 0.25 },
         p: 0.75,
         bgcolor: 'background.default',
         borderRight: { md: 1 },
@@ -210,7 +210,7 @@ const railItem = {
   gap: 0.25,
   flex: { xs: '1 1 0', md: 'none' },
   minWidth: { xs: 0, md: 64 },
-  minHeight: { xs: 56, md: 52 },
+  minHeight: { xs: 56, md: 47 },
   px: { xs: 0, md: 0.5 },
   borderRadius: 1,
 } as const;

@@ -72,6 +72,7 @@ export function LinkPanel({
             </Typography>
             <Button
               size="small"
+              sx={{ whiteSpace: 'nowrap' }}
               aria-label={`End the link that works until ${dateWithYear(link.lastDay)}`}
               onClick={() => {
                 onEnd();

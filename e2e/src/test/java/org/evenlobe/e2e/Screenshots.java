@@ -225,6 +225,9 @@ public final class Screenshots {
         page,
         page.getByRole(AriaRole.LINK, named("Open the two pages (PDF)")).getAttribute("href"),
         "vet");
+    page.navigate("/learn");
+    page.getByText("Redness").first().waitFor();
+    shootBoth(page, "learn");
     page.navigate("/rulebook");
     page.getByLabel("Search the rules").fill("interval");
     shootBoth(page, "rulebook");
