@@ -130,14 +130,16 @@ public final class HandOvers {
     return lines.stream().distinct();
   }
 
+  private boolean mustStayDry() {
+    return history.dog().isWaterSensitive()
+        || history.mayGoIn().map(may -> may != MayGoIn.IN_EAR).join((a, b) -> a || b);
+  }
+
   private String water() {
-    boolean mustStayDry =
-        history.dog().isWaterSensitive()
-            || history.mayGoIn().map(may -> may != MayGoIn.IN_EAR).join((a, b) -> a || b);
     String how =
         "In a bath hold the flap down, or put cotton at the opening and take it out again; no"
             + " shower from above, no dryer into the ear.";
-    return (mustStayDry
+    return (mustStayDry()
             ? "No swimming, and no water in the ears: they must stay dry. "
             : "No water into the ears. ")
         + how;
@@ -158,6 +160,8 @@ public final class HandOvers {
     return plan.items().stream()
         .filter(item -> stay.holds(Figures.later(item.window().best(), today)))
         .filter(item -> stay.taker().keeps() || item.kind() == PlanItem.Kind.HAIR)
+        // a swim that is expected at home is none there
+        .filter(item -> item.kind() != PlanItem.Kind.DRY || !mustStayDry())
         .map(
             item ->
                 "%s: %s."
@@ -215,14 +219,14 @@ public final class HandOvers {
     if (may == MayGoIn.NONE) {
       return ear + ": nothing at all.";
     }
-    if (!fills || !stay.taker().keeps() || naming.cleaner().isEmpty()) {
+    if (!fills || !stay.taker().keeps()) {
       return "%s: nothing poured; what can be seen may be wiped with a %s."
           .formatted(ear, ways.wipes().words());
     }
     return "%s: %s, only on the days above, up to %s at body warmth, never from a cold bottle."
         .formatted(
             ear,
-            naming.cleaner().orElseThrow(),
+            naming.cleaner().orElse("the cleaner that comes with it"),
             Canals.of(history.dog(), plan.today())
                 .map(pair -> Figures.plain(pair.get(side).volume().millilitres()) + " mL")
                 .orElse("what the canal takes"));

@@ -3,6 +3,7 @@ package org.evenlobe.core.handover;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.evenlobe.core.TestDog.day;
 
+import java.time.DayOfWeek;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
@@ -18,8 +19,10 @@ import org.evenlobe.core.record.CleaningWays;
 import org.evenlobe.core.record.DogRecord;
 import org.evenlobe.core.record.EarVisit.EardrumSeen;
 import org.evenlobe.core.record.EarVisit.HoldWord;
+import org.evenlobe.core.record.ExposureKind;
 import org.evenlobe.core.record.Moment;
 import org.evenlobe.core.record.Preferences;
+import org.evenlobe.core.record.Season;
 import org.evenlobe.core.record.Taker;
 import org.evenlobe.core.record.Told;
 import org.evenlobe.core.rule.Reason;
@@ -79,6 +82,20 @@ class HandOversTest {
     assertThat(part(page, "Please do not"))
         .anyMatch(line -> line.startsWith("No water into the ears."))
         .contains("Do not pluck or trim hair inside the ears.");
+  }
+
+  @Test
+  void aDogWhoseTroubleFollowsWaterHasNoSwimThere() {
+    UUID swims = new UUID(9, 9);
+    TestDog dog =
+        new TestDog()
+            .quiet(0, 7)
+            .expects(swims, 1, ExposureKind.SWIM, Season.ALL_YEAR, DayOfWeek.SATURDAY);
+
+    assertThat(part(page(dog.record(), Taker.SITTER, 11, 17), "In these days"))
+        .anyMatch(line -> line.endsWith("DRY."));
+    assertThat(part(page(dog.waterSensitive().record(), Taker.SITTER, 11, 17), "In these days"))
+        .noneMatch(line -> line.endsWith("DRY."));
   }
 
   @ParameterizedTest

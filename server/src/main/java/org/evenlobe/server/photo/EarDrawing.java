@@ -56,6 +56,7 @@ public final class EarDrawing {
     }
     draw(pen, looks, new SplittableRandom(seed));
     pen.setTransform(new AffineTransform());
+    pen.setClip(null);
     pen.setColor(WIPE);
     pen.fill(new RoundRectangle2D.Double(0.76 * WIDTH, 0.72 * HEIGHT, 220, 200, 30, 30));
     pen.dispose();
@@ -81,6 +82,7 @@ public final class EarDrawing {
     flap.closePath();
     pen.setColor(skin);
     pen.fill(flap);
+    pen.clip(flap);
     folds(pen, skin);
     double narrow = 1 - 0.24 * looks.swelling().number();
     double cx = 395;
