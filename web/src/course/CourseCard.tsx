@@ -13,6 +13,7 @@ import { amountWords, earsWords } from './amount';
 import { CourseBar } from './CourseBar';
 import { StopDialog } from './StopDialog';
 import type { CourseInFull } from './useDoses';
+import { Because } from '../ui/Because';
 
 type Point = CourseInFull['went'][number]['points'][number];
 
@@ -76,11 +77,13 @@ export function CourseCard({
       <CourseBar course={course} zone={zone} hours={hours} people={people} />
       <Stack component="ul" spacing={0.5} sx={{ pl: 2.5, my: 1.5 }}>
         {adherence.map(({ ear, reason }) => (
-          <li key={ear ?? 'dog'}>{reason.sentence}</li>
+          <li key={ear ?? 'dog'}>
+            <Because reason={reason} />
+          </li>
         ))}
         {went.map(({ ear, reason, points }) => (
           <li key={`went ${ear}`}>
-            {reason.sentence}
+            <Because reason={reason} />
             {points.length > 0 && (
               <Typography component="span" variant="body2" color="textSecondary">
                 {' '}

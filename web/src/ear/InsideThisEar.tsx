@@ -13,6 +13,7 @@ import { earName, letter, ofSide, type Side } from '../measure/side';
 import { volumeWords } from '../measure/units';
 import { CanalDrawing } from './CanalDrawing';
 import { useCanal } from './useCanal';
+import { Because } from '../ui/Because';
 
 type Canals = NonNullable<Schemas['DogInFull']['canals']>;
 
@@ -99,7 +100,7 @@ export function InsideThisEar({ canals }: { canals: Canals }) {
           <Box aria-live="polite" sx={{ minHeight: '4.5em' }}>
             {fluid?.reasons.map((reason) => (
               <Typography key={reason.rule} sx={{ fontWeight: 600 }}>
-                {reason.sentence}
+                <Because reason={reason} />
               </Typography>
             ))}
           </Box>
@@ -120,7 +121,7 @@ export function InsideThisEar({ canals }: { canals: Canals }) {
                 variant="body2"
                 color="textSecondary"
               >
-                {reason.sentence}
+                <Because reason={reason} />
               </Typography>
             ))}
           </Stack>

@@ -16,6 +16,7 @@ import { dayIn, longDate, timeIn } from '../measure/days';
 import { TrialLine } from '../trial/TrialLine';
 import { Failure } from '../ui/Failure';
 import { Page } from '../ui/Page';
+import { Because } from '../ui/Because';
 
 const EVERY_MS = 10_000;
 
@@ -110,7 +111,7 @@ function Board({ board, now }: { board: DoseBoard; now: number }) {
         {board.courses.flatMap((course) =>
           course.board.reasons.map((reason) => (
             <Alert severity="info" key={`${course.board.course.id} ${reason.rule}`}>
-              <strong>{course.name}:</strong> {reason.sentence}
+              <strong>{course.name}:</strong> <Because reason={reason} />
             </Alert>
           )),
         )}

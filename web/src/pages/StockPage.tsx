@@ -19,6 +19,7 @@ import { productOf, shoppingLines } from '../stock/shopping';
 import { SupplyDialog, type Editing } from '../stock/SupplyDialog';
 import { unitOf } from '../stock/supplyForm';
 import { useStock, type Outlook, type Stock } from '../stock/useStock';
+import { Because } from '../ui/Because';
 
 /** What is in the house, how long it lasts, and what to buy. */
 export function Component() {
@@ -186,7 +187,7 @@ function Product({
       )}
       {kind.reasons.map((reason) => (
         <Typography key={reason.rule} variant="body2" color="textSecondary">
-          {reason.sentence}
+          <Because reason={reason} />
         </Typography>
       ))}
     </Paper>

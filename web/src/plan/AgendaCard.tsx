@@ -16,6 +16,7 @@ import { KINDS } from './kinds';
 import { SkipButton } from './SkipButton';
 import { TalkedButton } from './TalkedButton';
 import type { PlanItem } from '../view/useToday';
+import { Because } from '../ui/Because';
 
 const EDGES: Record<PlanItem['standing'], string> = {
   OVERDUE: 'mark.stop',
@@ -127,7 +128,7 @@ function Line({
         </Typography>
         {!open && (
           <Typography variant="body2" color="textSecondary" component="div">
-            {item.reasons[0]?.sentence}{' '}
+            {item.reasons[0] && <Because reason={item.reasons[0]} />}{' '}
             <Box component="span" sx={{ whiteSpace: 'nowrap' }}>
               <Link
                 component={RouterLink}

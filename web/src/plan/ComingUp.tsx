@@ -11,6 +11,7 @@ import { caution } from './agenda';
 import { inOrder, itemWords, nextOf } from './items';
 import { KINDS, kindsThat } from './kinds';
 import { LoadFactorWhy, Reasons } from './Why';
+import { Because } from '../ui/Because';
 
 type DogPlan = Schemas['DogPlan'];
 type PlanItem = Schemas['PlanItem'];
@@ -44,7 +45,7 @@ export function ComingUp({
             <Typography variant="h3" component="h2">
               No cleaning is planned
             </Typography>
-            <Typography>{plan.noCleaning?.sentence}</Typography>
+            <Typography>{plan.noCleaning && <Because reason={plan.noCleaning} />}</Typography>
           </Box>
         )}
       </Stack>

@@ -210,7 +210,7 @@ const railItem = {
   gap: 0.25,
   flex: { xs: '1 1 0', md: 'none' },
   minWidth: { xs: 0, md: 64 },
-  minHeight: { xs: 56, md: 47 },
+  minHeight: { xs: 56, md: 50 },
   px: { xs: 0, md: 0.5 },
   borderRadius: 1,
 } as const;

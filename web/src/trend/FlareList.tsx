@@ -1,6 +1,7 @@
 import Box from '@mui/material/Box';
 import Typography from '@mui/material/Typography';
 import type { DogTrends } from './series';
+import { Because } from '../ui/Because';
 
 /** The flares on record, the latest first. */
 export function FlareList({ flares }: Pick<DogTrends, 'flares'>) {
@@ -13,7 +14,7 @@ export function FlareList({ flares }: Pick<DogTrends, 'flares'>) {
       <Box component="ul" sx={{ m: 0, pl: 2.5 }}>
         {flares.map(({ flare, reason }) => (
           <Typography component="li" key={flare.start} sx={{ mb: 0.5 }}>
-            {reason.sentence}
+            <Because reason={reason} />
           </Typography>
         ))}
       </Box>

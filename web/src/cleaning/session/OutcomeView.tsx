@@ -15,6 +15,7 @@ import { earName, letter, ofSide, SIDES } from '../../measure/side';
 import { volumeWords } from '../../measure/units';
 import { MAIN_TARGET } from './mainTarget';
 import { SessionFrame } from './SessionFrame';
+import { Because } from '../../ui/Because';
 
 type Outcome = Schemas['CleaningOutcome'];
 
@@ -97,7 +98,7 @@ function OutcomeWords({ outcome }: { outcome: Outcome }) {
       <Stack component="ul" sx={{ m: 0, pl: 3, gap: 0.75 }}>
         {news.map((reason) => (
           <Typography key={reason.sentence} component="li">
-            {reason.sentence}
+            <Because reason={reason} />
           </Typography>
         ))}
       </Stack>

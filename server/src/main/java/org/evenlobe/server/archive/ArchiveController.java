@@ -11,6 +11,7 @@ import java.io.UncheckedIOException;
 import java.util.UUID;
 import java.util.concurrent.Semaphore;
 import java.util.function.Consumer;
+import java.util.function.Supplier;
 import org.evenlobe.server.access.HouseholdDay;
 import org.evenlobe.server.access.Needs;
 import org.evenlobe.server.access.Role;
@@ -33,7 +34,7 @@ import org.springframework.web.bind.annotation.RestController;
 class ArchiveController {
   private static final String ZIP = "application/zip";
 
-  /** Each holds a connection to the database while it is fetched. */
+  /** Each holds a connection to the database while it is fetched, or two while it is taken in. */
   private static final Semaphore TWO_AT_A_TIME = new Semaphore(2);
 
   private final ArchiveWriter writer;
@@ -75,11 +76,19 @@ class ArchiveController {
   }
 
   private void send(HttpServletResponse response, String name, Consumer<OutputStream> writes) {
+    inTurn(
+        () -> {
+          writes.accept(begin(response, name));
+          return name;
+        });
+  }
+
+  private static <T> T inTurn(Supplier<T> work) {
     if (!TWO_AT_A_TIME.tryAcquire()) {
       throw Refusal.busy();
     }
     try {
-      writes.accept(begin(response, name));
+      return work.get();
     } finally {
       TWO_AT_A_TIME.release();
     }
@@ -132,7 +141,7 @@ class ArchiveController {
       @PathVariable UUID household,
       @PathVariable UUID archive,
       @Valid @RequestBody RestoreRequest request) {
-    return restoring.take(archive, request.parts(), request.settings(), false);
+    return inTurn(() -> restoring.take(archive, request.parts(), request.settings(), false));
   }
 
   /** Takes it in: all of it, or nothing. */
@@ -142,6 +151,6 @@ class ArchiveController {
       @PathVariable UUID household,
       @PathVariable UUID archive,
       @Valid @RequestBody RestoreRequest request) {
-    return restoring.take(archive, request.parts(), request.settings(), true);
+    return inTurn(() -> restoring.take(archive, request.parts(), request.settings(), true));
   }
 }

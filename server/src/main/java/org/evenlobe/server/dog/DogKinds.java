@@ -76,9 +76,7 @@ class DogKinds {
         seen == null || !seen.isAfter(today), "eardrum.on", "must not lie in the future");
     LitterRequest litter = said.litter();
     errors.require(
-        litter == null || litter.until() == null || !litter.until().isBefore(litter.from()),
-        "litter.until",
-        "must not lie before its first day");
+        litter == null || litter.isInOrder(), "litter.until", LitterRequest.ENDS_TOO_EARLY);
     errors.require(
         said.ownSchedule().scheduling().map(SchedulingMode::isChosen).orElse(true),
         "schedule.scheduling",

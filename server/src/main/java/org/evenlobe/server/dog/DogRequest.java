@@ -111,8 +111,17 @@ public record DogRequest(
    * @param until its last day; left out while that is not known
    */
   public record LitterRequest(@NotNull LocalDate from, @Nullable LocalDate until) {
+    static final String ENDS_TOO_EARLY = "must not lie before its first day";
+
+    /** Whether it does not end before it begins. */
+    boolean isInOrder() {
+      return until == null || !until.isBefore(from);
+    }
 
     Litter toCore() {
+      if (!isInOrder()) {
+        throw InvalidFields.of("litter.until", ENDS_TOO_EARLY);
+      }
       return new Litter(from, Optional.ofNullable(until));
     }
   }

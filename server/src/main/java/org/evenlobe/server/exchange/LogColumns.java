@@ -23,8 +23,8 @@ import tools.jackson.databind.node.ObjectNode;
 
 /**
  * The columns of what is said of one kind of fact, as its body has them: a field that has fields is
- * told apart by a point, as in {@code ears.right.redness}; several words in one field are parted by
- * semicolons, and what is more than words is JSON.
+ * told apart by a point, as in {@code ears.right.redness}; several choices in one field are parted
+ * by semicolons, and what is more than that is JSON.
  */
 final class LogColumns {
   private static final String OURS = "org.evenlobe.server";
@@ -92,7 +92,7 @@ final class LogColumns {
     if (value.isMissingNode() || value.isNull()) {
       return "";
     }
-    if (column.several() && isWord(column.type())) {
+    if (column.several() && isOneWord(column.type())) {
       return value.valueStream().map(JsonNode::asString).collect(Collectors.joining("; "));
     }
     return value.isValueNode() ? CsvText.safe(value.asString()) : value.toString();
@@ -122,7 +122,7 @@ final class LogColumns {
 
   private Optional<JsonNode> value(Column column, String text, List<FieldError> errors) {
     try {
-      if (column.several() && isWord(column.type())) {
+      if (column.several() && isOneWord(column.type())) {
         ArrayNode several = NODES.arrayNode();
         for (String one : text.split(";", -1)) {
           several.add(one.strip());
@@ -157,6 +157,11 @@ final class LogColumns {
       return NODES.numberNode(Integer.parseInt(text));
     }
     return NODES.numberNode(new BigDecimal(text));
+  }
+
+  /** Whether it never holds a semicolon. */
+  private static boolean isOneWord(Class<?> type) {
+    return isWord(type) && type != String.class;
   }
 
   private static boolean isWord(Class<?> type) {

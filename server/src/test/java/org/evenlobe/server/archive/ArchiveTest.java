@@ -250,6 +250,33 @@ class ArchiveTest {
   }
 
   @Test
+  void aPictureWithSomethingWrittenBesideItIsDrawnAnew() throws IOException {
+    Map<String, byte[]> files = unzipped(owner.bytes(owner.at("/archive")));
+    files.replaceAll((name, bytes) -> name.endsWith(".jpg") ? withPlace(bytes) : bytes);
+    Caller other = Caller.newOwner();
+
+    assertThat(restore(other, zipped(files)).status()).isEqualTo(200);
+
+    unzipped(other.bytes(other.at("/archive")))
+        .forEach(
+            (name, bytes) ->
+                assertThat(new String(bytes, StandardCharsets.ISO_8859_1))
+                    .as(name)
+                    .doesNotContain("54.1 N"));
+  }
+
+  /** The same JPEG with a comment after its beginning. */
+  private static byte[] withPlace(byte[] jpeg) {
+    byte[] place = "54.1 N, 8.9 E".getBytes(StandardCharsets.US_ASCII);
+    ByteArrayOutputStream out = new ByteArrayOutputStream();
+    out.write(jpeg, 0, 2);
+    out.writeBytes(new byte[] {(byte) 0xFF, (byte) 0xFE, 0, (byte) (place.length + 2)});
+    out.writeBytes(place);
+    out.write(jpeg, 2, jpeg.length - 2);
+    return out.toByteArray();
+  }
+
+  @Test
   void oneDogGoesOutWithWhatItsFactsName() throws IOException {
     byte[] archive = owner.bytes(owner.at("/dogs/" + dog + "/archive"));
 

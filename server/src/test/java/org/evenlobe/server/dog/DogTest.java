@@ -144,6 +144,19 @@ class DogTest {
   }
 
   @Test
+  void aLitterThatEndsBeforeItBeginsIsRefusedInThePreviewToo() {
+    String said =
+        Samples.dog()
+            .replaceFirst(
+                "\\{", "{\"litter\": {\"from\": \"2026-02-02\", \"until\": \"2026-02-01\"},");
+
+    assertThat(owner.post(owner.at("/previews/interval"), said).refusedFields())
+        .containsExactly("litter.until");
+    assertThat(owner.create(owner.at("/dogs/" + UUID.randomUUID()), said).refusedFields())
+        .containsExactly("litter.until");
+  }
+
+  @Test
   void aDogBornTodayWhereItLivesIsTaken() {
     String today = LocalDate.now(java.time.ZoneId.of("Europe/Berlin")).toString();
 
