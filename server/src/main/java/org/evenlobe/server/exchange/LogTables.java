@@ -213,13 +213,14 @@ class LogTables {
 
     Reading read(String csv) {
       List<Said> all = new ArrayList<>();
+      String here = day.zone().getId();
       for (CsvText.Row row : CsvText.read(csv, names(columns), List.of(), MOST_LINES)) {
         List<FieldError> errors = new ArrayList<>();
         ObjectNode body = columns.body(row, errors);
         if (isOfDog(columns)) {
           dog(row, body, errors);
           if (!body.has("zone")) {
-            body.put("zone", day.zone().getId());
+            body.put("zone", here);
           }
         }
         Optional<UUID> id = id(row, body, errors);

@@ -13,5 +13,5 @@ import org.evenlobe.server.record.DogFactRequest;
  * @param at when
  * @param zone the zone it is recorded in
  */
-record DryingRequest(@NotNull UUID dogId, @NotNull Instant at, @NotNull ZoneId zone)
+public record DryingRequest(@NotNull UUID dogId, @NotNull Instant at, @NotNull ZoneId zone)
     implements DogFactRequest {}

@@ -13,6 +13,7 @@ import org.evenlobe.core.record.HairWork;
 import org.evenlobe.core.record.Taker;
 import org.evenlobe.core.record.Told;
 import org.evenlobe.server.cleaning.HairDoneRequest;
+import org.evenlobe.server.exposure.DryingRequest;
 import org.evenlobe.server.exposure.ExposureRequest;
 import org.evenlobe.server.fact.FactKeeping;
 import org.evenlobe.server.fact.Precondition;
@@ -21,8 +22,9 @@ import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
 /**
- * Records what somebody tells of a dog, and what follows from it for its plan: a bath wets the
- * ears, trimmed hair grows again. Whatever else they did is for the household to record.
+ * Records what somebody tells of a dog, and what follows from it for its plan: a bath wets the ears
+ * until they are dried, trimmed hair grows again. Whatever else they did is for the household to
+ * record.
  */
 @Service
 public class Telling {
@@ -46,6 +48,9 @@ public class Telling {
             new HairDoneRequest(
                 told.dogId(), told.at(), told.zone(), told.ear(), hair.getValue(), by(told)));
       }
+    }
+    if (told.done().contains(Told.Done.DRIED)) {
+      keep(id, Told.Done.DRIED.name(), new DryingRequest(told.dogId(), told.at(), told.zone()));
     }
     wetBy(told)
         .ifPresent(

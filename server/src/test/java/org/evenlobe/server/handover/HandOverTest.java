@@ -89,6 +89,18 @@ class HandOverTest {
   }
 
   @Test
+  void earsThatTheGroomerDriedAreNotAskedForAgain() {
+    String link = link("GROOMER");
+    Instant at = Instant.now();
+
+    tell(link, UUID.randomUUID(), form(at, "\"BATHED\"", ""));
+    assertThat(owner.get(owner.at("/today")).body()).contains(dog + ":DRY:");
+    tell(link, UUID.randomUUID(), form(Instant.now(), "\"DRIED\"", ""));
+
+    assertThat(owner.get(owner.at("/today")).body()).doesNotContain(dog + ":DRY:");
+  }
+
+  @Test
   void aFormThatSaysNothingOrOfAnotherTimeIsRefused() {
     String link = link("SITTER");
 
