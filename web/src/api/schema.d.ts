@@ -2164,6 +2164,22 @@ export interface paths {
     patch?: never;
     trace?: never;
   };
+  '/api/households/{household}/round': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get: operations['round'];
+    put?: never;
+    post?: never;
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
   '/api/households/{household}/seed-looks/{id}': {
     parameters: {
       query?: never;
@@ -3200,6 +3216,7 @@ export interface components {
       purpose: 'CLEANING' | 'PRACTICE';
       reasons: components['schemas']['Reason'][];
       steps: components['schemas']['SessionStep'][];
+      tools: string[];
       trust: components['schemas']['Trust'];
       ways: components['schemas']['CleaningWays'];
     };
@@ -4281,6 +4298,7 @@ export interface components {
         | 'CLEAN_METHOD'
         | 'CLEAN_BOTTLE'
         | 'CLEAN_ORDER'
+        | 'CLEAN_TRAY'
         | 'CLEAN_ROUNDS'
         | 'CLEAN_MASSAGE'
         | 'CLEAN_WIPES'
@@ -6166,6 +6184,7 @@ export interface components {
         | 'CLEAN_METHOD'
         | 'CLEAN_BOTTLE'
         | 'CLEAN_ORDER'
+        | 'CLEAN_TRAY'
         | 'CLEAN_ROUNDS'
         | 'CLEAN_MASSAGE'
         | 'CLEAN_WIPES'
@@ -6349,6 +6368,39 @@ export interface components {
       exposures: components['schemas']['Exposure'][];
       visits: components['schemas']['VisitMark'][];
     };
+    Round: {
+      dogs: components['schemas']['RoundDog'][];
+      /** Format: int32 */
+      minutes: number;
+      reasons: components['schemas']['Reason'][];
+      tray: components['schemas']['Tray'];
+    };
+    RoundChoice: {
+      /** Format: uuid */
+      dogId: string;
+      due: boolean;
+      name: string;
+    };
+    RoundDog: {
+      cleans: boolean;
+      /** Format: uuid */
+      dogId: string;
+      last?: components['schemas']['Reason'];
+      look?: components['schemas']['SessionCheck'];
+      looks: boolean;
+      /** Format: int32 */
+      minutes: number;
+      name: string;
+    };
+    RoundSheet: {
+      choices: components['schemas']['RoundChoice'][];
+      round: components['schemas']['Round'];
+      sessions: components['schemas']['GuidedSession'][];
+      /** Format: date */
+      today: string;
+      /** @description an IANA zone, such as Europe/Berlin */
+      zone: string;
+    };
     Rulebook: {
       entries: components['schemas']['Entry'][];
       sections: components['schemas']['Section'][];
@@ -6441,6 +6493,7 @@ export interface components {
         | 'CLEAN_METHOD'
         | 'CLEAN_BOTTLE'
         | 'CLEAN_ORDER'
+        | 'CLEAN_TRAY'
         | 'CLEAN_ROUNDS'
         | 'CLEAN_MASSAGE'
         | 'CLEAN_WIPES'
@@ -7065,6 +7118,33 @@ export interface components {
       taker: 'GROOMER' | 'SITTER' | 'SHELTER' | 'FOSTER';
       /** @description an IANA zone, such as Europe/Berlin */
       zone: string;
+    };
+    Tray: {
+      cleaners: components['schemas']['TrayCleaner'][];
+      /** Format: int32 */
+      ownCloths: number;
+      reasons: components['schemas']['Reason'][];
+      tools: components['schemas']['TrayTool'][];
+      wipes: components['schemas']['TrayWipes'][];
+    };
+    TrayCleaner: {
+      /** Format: double */
+      amount: number;
+      /** Format: double */
+      left?: number;
+      shake: boolean;
+      suffices: boolean;
+      supply?: components['schemas']['Supply'];
+    };
+    TrayTool: {
+      dogs: string[];
+      what: string;
+    };
+    TrayWipes: {
+      /** Format: int32 */
+      count: number;
+      /** @enum {string} */
+      material: 'COTTON_BALLS' | 'GAUZE' | 'COTTON_PADS' | 'SOFT_TISSUE' | 'READY_WIPES';
     };
     TrialInFull: {
       comparison?: components['schemas']['PeriodsCompared'];
@@ -11415,6 +11495,31 @@ export interface operations {
           [name: string]: unknown;
         };
         content?: never;
+      };
+    };
+  };
+  round: {
+    parameters: {
+      query: {
+        dogs?: string[];
+        helper: boolean;
+      };
+      header?: never;
+      path: {
+        household: string;
+      };
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      /** @description OK */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['RoundSheet'];
+        };
       };
     };
   };

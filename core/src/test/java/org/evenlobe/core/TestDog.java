@@ -1,5 +1,6 @@
 package org.evenlobe.core;
 
+import java.nio.charset.StandardCharsets;
 import java.time.DayOfWeek;
 import java.time.Instant;
 import java.time.LocalDate;
@@ -75,6 +76,8 @@ public final class TestDog {
   public static final ZoneId ZONE = ZoneId.of("Europe/Berlin");
   private static final UUID ID = new UUID(0, 1);
 
+  private UUID id = ID;
+  private String name = "Fen";
   private Carriage carriage = Carriage.DROP;
   private CanalHair hair = CanalHair.NONE;
   private WaterHabit water = WaterHabit.WEEKLY;
@@ -91,6 +94,13 @@ public final class TestDog {
 
   public static LocalDate day(int number) {
     return DAY_0.plusDays(number);
+  }
+
+  /** Another dog than the usual one. */
+  public TestDog named(String said) {
+    name = said;
+    id = UUID.nameUUIDFromBytes(said.getBytes(StandardCharsets.UTF_8));
+    return this;
   }
 
   public TestDog carried(Carriage how) {
@@ -415,7 +425,7 @@ public final class TestDog {
   public DogRecord record() {
     DogProfile profile =
         new DogProfile(
-            "Fen",
+            name,
             List.of(),
             bornOn,
             false,
@@ -431,7 +441,7 @@ public final class TestDog {
             handling,
             CleaningWays.OwnWays.NONE,
             own);
-    return DogRecord.of(ID, profile, DAY_0, facts);
+    return DogRecord.of(id, profile, DAY_0, facts);
   }
 
   public static EarVisit seen(EardrumSeen eardrum) {

@@ -27,7 +27,11 @@ final class Household {
   private final String path;
 
   Household(Person person) {
-    page = person.page();
+    this(person.page());
+  }
+
+  Household(Page page) {
+    this.page = page;
     String me = page.request().get("/api/me").text();
     Matcher id = ID.matcher(me);
     if (!id.find()) {

@@ -100,6 +100,7 @@ class IsolationTest {
             new Endpoint("DELETE", aDocument, "", 403),
             new Endpoint("GET", household + "/dogs/{dog}/session?ears=RIGHT&helper=true", "", 200),
             new Endpoint("GET", household + "/dogs/{dog}/practice?helper=true", "", 200),
+            new Endpoint("GET", household + "/round?helper=true", "", 200),
             new Endpoint("GET", household + "/dogs/{dog}/cleanings/{cleaning}/outcome", "", 200),
             new Endpoint(
                 "PUT",

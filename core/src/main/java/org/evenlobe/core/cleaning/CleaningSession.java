@@ -21,6 +21,7 @@ import org.evenlobe.core.rule.Reason;
  * @param practises the rung that is practised; empty in a cleaning
  * @param minutes how long the last sessions took, where that was measured
  * @param ways how the household does it with this dog
+ * @param tools what is laid out besides wipes, cleaner and what every session takes
  * @param steps the steps; the last is the check where the ears have not been looked at today
  * @param check the check that comes first, where the ears have not been looked at today
  * @param ending why it ends here and what to do, where there is nothing more to be done
@@ -35,6 +36,7 @@ public record CleaningSession(
     Optional<Rung> practises,
     Optional<Integer> minutes,
     CleaningWays ways,
+    List<String> tools,
     List<SessionStep> steps,
     Optional<SessionCheck> check,
     Optional<Ending> ending,
@@ -81,6 +83,7 @@ public record CleaningSession(
 
   public CleaningSession {
     order = List.copyOf(order);
+    tools = List.copyOf(tools);
     steps = List.copyOf(steps);
     reasons = List.copyOf(reasons);
   }

@@ -43,20 +43,27 @@ final class Kit {
     if (!takesReadyWipesOnly(setting.ways(), order, tasks)) {
       things.add(cleaner());
     }
-    if (does(CleaningMethod.SYRINGE)) {
-      things.add("Blunt syringe and a bowl");
-    } else if (does(CleaningMethod.SOAKED_PAD)) {
-      things.add("A bowl for the pads");
-    }
-    things.addAll(hair());
-    if (setting.ways().swabs() == Swabs.FOLDS_ONLY) {
-      things.add("Swabs, for the folds only");
-    }
-    if (setting.bites()) {
-      things.add("Muzzle");
-    }
+    things.addAll(tools());
     things.add("Towel, hand towel, dry pads, treats; gloves if you like");
     return String.join(". ", things) + ". Where it may splash.";
+  }
+
+  /** What is laid out besides wipes, cleaner and what every session takes. */
+  List<String> tools() {
+    List<String> tools = new ArrayList<>();
+    if (does(CleaningMethod.SYRINGE)) {
+      tools.add("Blunt syringe and a bowl");
+    } else if (does(CleaningMethod.SOAKED_PAD)) {
+      tools.add("A bowl for the pads");
+    }
+    tools.addAll(hair());
+    if (setting.ways().swabs() == Swabs.FOLDS_ONLY) {
+      tools.add("Swabs, for the folds only");
+    }
+    if (setting.bites()) {
+      tools.add("Muzzle");
+    }
+    return tools;
   }
 
   private String wipes() {

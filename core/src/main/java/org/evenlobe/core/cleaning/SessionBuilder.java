@@ -139,6 +139,7 @@ public final class SessionBuilder {
         practises,
         setting.minutes(),
         setting.ways(),
+        kitOut().tools(),
         steps,
         check,
         ending,
@@ -227,8 +228,7 @@ public final class SessionBuilder {
     boolean pours =
         order.stream()
             .anyMatch(side -> tasks.get(side).method().filter(CleaningMethod::inCanal).isPresent());
-    return StepDraft.of(
-            Kind.KIT, "Lay everything out", new Kit(setting, before, tasks, order).words())
+    return StepDraft.of(Kind.KIT, "Lay everything out", kitOut().words())
         .because("Wet hands and a moving dog leave no time to fetch things.")
         .until("All of it is within reach.")
         .beware(
@@ -236,6 +236,10 @@ public final class SessionBuilder {
                 ? "Liquid at room temperature to hand-warm, tested on your wrist: cold startles."
                 : "Liquid on the wipe only today: none goes into an ear.")
         .step();
+  }
+
+  private Kit kitOut() {
+    return new Kit(setting, before, tasks, order);
   }
 
   private SessionStep position() {

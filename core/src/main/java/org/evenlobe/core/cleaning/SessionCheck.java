@@ -74,4 +74,14 @@ public record SessionCheck(
     closing = List.copyOf(closing);
     sayings = List.copyOf(sayings);
   }
+
+  /** A check after which nothing is done to an ear. */
+  public static SessionCheck onlyLook(
+      EarPair<EarTable> tables,
+      Optional<EarPair<EarFinding>> startsFrom,
+      EarPair<Optional<EarFinding>> normal,
+      List<Saying> sayings) {
+    return new SessionCheck(
+        tables, startsFrom, normal, SeenThing.WIPE_ONLY, List.of(), List.of(), sayings);
+  }
 }

@@ -99,6 +99,14 @@ public final class HouseholdStock {
         .toList();
   }
 
+  /** How much cleaner a wipe takes, by counts of those bottles, mL. */
+  public static double perWipe(
+      List<DogRecord> dogs, List<Supply> supplies, CleaningWays ways, LocalDate today) {
+    return new HouseholdStock(
+            dogs, List.of(), supplies, ways, today, (dog, side, afterWater) -> Optional.empty())
+        .pad.millilitres();
+  }
+
   private List<StockOutlook> outlooks(Supply.Kind kind, List<Supply> supplies) {
     List<SupplyRest> rests =
         Stocktaking.rests(

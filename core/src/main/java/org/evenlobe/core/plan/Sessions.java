@@ -18,6 +18,7 @@ import org.evenlobe.core.cleaning.CleaningSession;
 import org.evenlobe.core.cleaning.EarBefore;
 import org.evenlobe.core.cleaning.Habit;
 import org.evenlobe.core.cleaning.SessionBuilder;
+import org.evenlobe.core.cleaning.SessionCheck;
 import org.evenlobe.core.cleaning.SessionCheck.Saying;
 import org.evenlobe.core.cleaning.SessionSetting;
 import org.evenlobe.core.ear.CanalEstimate;
@@ -118,6 +119,15 @@ public final class Sessions {
             : Optional.of(ahead(history, plans, now, ears, household, fully)));
   }
 
+  /** A look at both ears after which nothing is done to them; empty where that was done today. */
+  public static Optional<SessionCheck> look(DogHistory history) {
+    return isCheckedToday(history)
+        ? Optional.empty()
+        : Optional.of(
+            SessionCheck.onlyLook(
+                history.tables(), history.startsFrom(), history.normal(), sayings(history)));
+  }
+
   private static CheckAhead ahead(
       DogHistory history,
       Function<DogHistory, DogPlan> plans,
@@ -183,7 +193,11 @@ public final class Sessions {
   }
 
   private boolean isCheckedToday() {
-    return history.latest().map(check -> check.check().day().equals(today)).orElse(false);
+    return isCheckedToday(history);
+  }
+
+  private static boolean isCheckedToday(DogHistory history) {
+    return history.latest().map(check -> check.check().day().equals(history.today())).orElse(false);
   }
 
   private EarPair<EarBefore> before(List<Side> ears) {

@@ -108,6 +108,8 @@ public enum Rule {
       "Which bottle",
       Source.ownValue("what suits; the vet's first, after water a drying one, then as last time")),
   CLEAN_ORDER("The better ear first", Source.ownValue("nothing is carried from ear to ear")),
+  CLEAN_TRAY(
+      "Many dogs from one tray", Source.ownValue("a sore or smelly dog last, with its own cloth")),
   CLEAN_ROUNDS("Rounds", Source.ownValue("3 at most, 5 with a syringe")),
   CLEAN_MASSAGE(
       "The massage", Source.ownValue("30 s; 60 s after a heavy load or more than expected")),

@@ -178,11 +178,24 @@ class SessionView {
 
   private GuidedSession session(
       UUID id, Standing standing, Function<DogHistory, CleaningSession> building) {
+    DogHistory history = dogs.one(id, standing.today()).history();
+    return guided(
+        history,
+        standing,
+        building.apply(history),
+        supplies.ever(),
+        progress.get(id).filter(draft -> !isRecorded(draft.id(), history.dog())));
+  }
+
+  /** A session with what a device needs besides its steps, where all that was read is at hand. */
+  GuidedSession guided(
+      DogHistory history,
+      Standing standing,
+      CleaningSession session,
+      List<Kept> ever,
+      Optional<ProgressRequest> begun) {
     LocalDate today = standing.today();
-    DogHistory history = dogs.one(id, today).history();
     DogRecord record = history.dog();
-    CleaningSession session = building.apply(history);
-    List<Kept> ever = supplies.ever();
     EarPair<EarNow> now = new EarsNow(ever, shelf).of(history);
     EarPair<EarNow> ears = session.check().isPresent() ? now.map(EarNow::quiet) : now;
     Bottles bottles =
@@ -194,7 +207,7 @@ class SessionView {
                 .toList(),
             today);
     return new GuidedSession(
-        id,
+        record.id(),
         record.profile().name(),
         today,
         standing.zone(),
@@ -211,7 +224,7 @@ class SessionView {
                 EarsNow.wasWet(history, today),
                 EarsNow.last(record),
                 standing.how().ways().mixing() == MixSchool.HOME_MIXED)),
-        progress.get(id).filter(draft -> !isRecorded(draft.id(), record)));
+        begun);
   }
 
   /** Into which of the ears that are done it is poured. */

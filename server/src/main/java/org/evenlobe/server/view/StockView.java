@@ -81,7 +81,7 @@ class StockView {
    * What was used before all that is there was counted is in the counts already: of dogs that have
    * left, only those tell anything that were still there then.
    */
-  private List<StockOutlook> outlooks(List<Kept> ever, Planned planned, Standing standing) {
+  List<StockOutlook> outlooks(List<Kept> ever, Planned planned, Standing standing) {
     List<Supply> there = ever.stream().filter(Kept::isThere).map(Kept::supply).toList();
     Optional<Instant> counted =
         there.stream().map(StockView::firstCounted).min(Comparator.naturalOrder());

@@ -1,0 +1,212 @@
+package org.evenlobe.core.round;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.EnumMap;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.UUID;
+import java.util.stream.Stream;
+import org.evenlobe.core.check.Verdict;
+import org.evenlobe.core.history.AssessedCheck;
+import org.evenlobe.core.history.DogHistory;
+import org.evenlobe.core.measure.Side;
+import org.evenlobe.core.record.Odour;
+import org.evenlobe.core.record.Supply;
+import org.evenlobe.core.record.WipeMaterial;
+import org.evenlobe.core.round.Tray.TrayCleaner;
+import org.evenlobe.core.round.Tray.TrayTool;
+import org.evenlobe.core.round.Tray.TrayWipes;
+import org.evenlobe.core.rule.Figures;
+import org.evenlobe.core.rule.Reason;
+import org.evenlobe.core.rule.Rule;
+import org.evenlobe.core.suit.Bottles.Chosen;
+
+/**
+ * Makes a round of dogs (rule CLEAN_TRAY): quiet ones by name, then the sore and smelly ones, the
+ * worst last, each with its own cloth; and counts out one tray for all of them. For example three
+ * dogs of which each ear takes 4 pads are 24 pads, and at 2 mL a pad 48 mL of cleaner.
+ */
+public final class Rounds {
+  private static final Comparator<Optional<Sore>> QUIET_FIRST =
+      Comparator.comparing(sore -> sore.orElse(null), Comparator.nullsFirst(Sore.WORST_LAST));
+
+  private final Map<UUID, Double> left;
+  private final double perWipe;
+
+  private Rounds(Map<UUID, Double> left, double perWipe) {
+    this.left = left;
+    this.perWipe = perWipe;
+  }
+
+  /**
+   * The round of those dogs.
+   *
+   * @param left how much is left in each bottle or pack
+   * @param perWipe how much cleaner a wipe takes, mL
+   */
+  public static Round of(List<Entrant> entrants, Map<UUID, Double> left, double perWipe) {
+    List<Placed> placed =
+        entrants.stream()
+            .map(one -> new Placed(one, sore(one.history())))
+            .sorted(
+                Comparator.comparing(Placed::sore, QUIET_FIRST)
+                    .thenComparing(one -> one.dog().name())
+                    .thenComparing(one -> one.dog().id()))
+            .toList();
+    return new Round(
+        placed.stream().map(Placed::inRound).toList(),
+        new Rounds(left, perWipe).tray(placed),
+        placed.stream().mapToInt(one -> one.dog().minutes()).sum(),
+        placed.stream().anyMatch(one -> one.sore().isPresent())
+            ? List.of(
+                Reason.of(
+                    Rule.CLEAN_TRAY,
+                    "What is sore or smells comes last, so that nothing is carried from dog to dog."
+                        + " Wash your hands between dogs."))
+            : List.of(Reason.of(Rule.CLEAN_TRAY, "Wash your hands between dogs.")));
+  }
+
+  /**
+   * Why a dog comes last.
+   *
+   * @param shows whether it is sore or smells; else medicine only goes in
+   * @param verdict what its latest check says
+   */
+  private record Sore(boolean shows, Verdict verdict, String why) {
+    private static final Comparator<Sore> WORST_LAST =
+        Comparator.comparing(Sore::shows).thenComparing(Sore::verdict);
+  }
+
+  private record Placed(Entrant dog, Optional<Sore> sore) {
+    RoundDog inRound() {
+      return new RoundDog(
+          dog.id(),
+          dog.name(),
+          dog.looks(),
+          dog.cleans(),
+          dog.look(),
+          sore.map(
+              one -> Reason.of(Rule.CLEAN_TRAY, "Last, with its own cloth: " + one.why() + ".")),
+          dog.minutes());
+    }
+  }
+
+  private static Optional<Sore> sore(DogHistory history) {
+    return Stream.of(Side.values())
+        .flatMap(side -> sore(history, side).stream())
+        .max(Sore.WORST_LAST);
+  }
+
+  private static Optional<Sore> sore(DogHistory history, Side side) {
+    Verdict verdict = history.verdictNow(side);
+    if (history.holds().get(side).isPresent()) {
+      return Optional.of(new Sore(true, verdict, "its %s is held".formatted(side.ear())));
+    }
+    Optional<Odour> smell =
+        history
+            .latest()
+            .map(AssessedCheck::check)
+            .map(check -> check.ears().get(side).odour())
+            .filter(odour -> odour.atLeast(Odour.SWEET));
+    if (smell.isPresent()) {
+      return Optional.of(
+          new Sore(true, verdict, "its %s smelled %s".formatted(side.ear(), smell.get().words())));
+    }
+    if (history.isTroubled(side)) {
+      return Optional.of(
+          new Sore(true, verdict, "its %s was not quiet at the last check".formatted(side.ear())));
+    }
+    return history.isTreated(side)
+        ? Optional.of(new Sore(false, verdict, "medicine goes into its " + side.ear()))
+        : Optional.empty();
+  }
+
+  private Tray tray(List<Placed> placed) {
+    List<Entrant> dogs = placed.stream().map(Placed::dog).toList();
+    Map<WipeMaterial, Integer> wipes = new EnumMap<>(WipeMaterial.class);
+    dogs.stream()
+        .filter(dog -> dog.wipes() > 0)
+        .forEach(dog -> wipes.merge(dog.session().ways().wipes(), dog.wipes(), Integer::sum));
+    return new Tray(
+        wipes.entrySet().stream().map(one -> new TrayWipes(one.getKey(), one.getValue())).toList(),
+        cleaners(dogs),
+        (int) placed.stream().filter(one -> one.sore().isPresent()).count(),
+        tools(dogs),
+        because(dogs, wipes.values().stream().mapToInt(Integer::intValue).sum()));
+  }
+
+  private List<TrayCleaner> cleaners(List<Entrant> dogs) {
+    Map<Optional<UUID>, List<Entrant>> byBottle = new LinkedHashMap<>();
+    dogs.stream()
+        .filter(Entrant::cleans)
+        .forEach(
+            dog ->
+                byBottle
+                    .computeIfAbsent(
+                        dog.bottle().map(Chosen::supply).map(Supply::id), id -> new ArrayList<>())
+                    .add(dog));
+    return byBottle.values().stream().map(this::cleaner).toList();
+  }
+
+  private TrayCleaner cleaner(List<Entrant> dogs) {
+    Optional<Chosen> chosen = dogs.get(0).bottle();
+    Optional<Supply> supply = chosen.map(Chosen::supply);
+    double amount = Figures.halfUp(dogs.stream().mapToDouble(this::draws).sum());
+    Optional<Double> rest = supply.flatMap(one -> Optional.ofNullable(left.get(one.id())));
+    return new TrayCleaner(
+        supply,
+        amount,
+        rest,
+        rest.map(there -> there >= amount).orElse(true),
+        chosen.map(Chosen::shake).orElse(false));
+  }
+
+  /** What one dog takes of its bottle or pack. */
+  private double draws(Entrant dog) {
+    boolean pack = dog.session().takesFrom() == Supply.Kind.WIPES;
+    return pack
+        ? dog.wipes()
+        : dog.poured()
+            + (dog.session().ways().wipes() == WipeMaterial.READY_WIPES
+                ? 0
+                : perWipe * dog.wipes());
+  }
+
+  private static List<TrayTool> tools(List<Entrant> dogs) {
+    Map<String, List<String>> tools = new LinkedHashMap<>();
+    for (Entrant dog : dogs) {
+      if (dog.cleans()) {
+        dog.session()
+            .tools()
+            .forEach(
+                tool -> tools.computeIfAbsent(tool, none -> new ArrayList<>()).add(dog.name()));
+      }
+    }
+    return tools.entrySet().stream()
+        .map(one -> new TrayTool(one.getKey(), one.getValue()))
+        .toList();
+  }
+
+  private List<Reason> because(List<Entrant> dogs, int wipes) {
+    if (wipes == 0) {
+      return List.of();
+    }
+    double poured = dogs.stream().mapToDouble(Entrant::poured).sum();
+    return List.of(
+        Reason.of(
+                Rule.CLEAN_TRAY,
+                "%s: for each ear the middle of its last counts and two to spare; %s mL of cleaner a wipe%s."
+                    .formatted(
+                        Figures.count(wipes, "wipe"),
+                        Figures.plain(perWipe),
+                        poured > 0
+                            ? ", and %s mL poured in one round".formatted(Figures.plain(poured))
+                            : ""))
+            .with("wipes", wipes)
+            .with("perWipe", perWipe)
+            .with("poured", poured));
+  }
+}
