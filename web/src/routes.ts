@@ -8,6 +8,7 @@ export const routes: RouteObject[] = [
   { path: '/join/:token', HydrateFallback, lazy: () => import('./pages/JoinPage') },
   { path: '/hand-over/:token', HydrateFallback, lazy: () => import('./pages/HandedPage') },
   { path: '/register', HydrateFallback, lazy: () => import('./pages/RegisterPage') },
+  { path: '/round', HydrateFallback, lazy: () => import('./pages/RoundPage') },
   {
     path: '/dogs/:dog/session',
     HydrateFallback,

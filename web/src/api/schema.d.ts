@@ -7145,6 +7145,7 @@ export interface components {
       count: number;
       /** @enum {string} */
       material: 'COTTON_BALLS' | 'GAUZE' | 'COTTON_PADS' | 'SOFT_TISSUE' | 'READY_WIPES';
+      words: string;
     };
     TrialInFull: {
       comparison?: components['schemas']['PeriodsCompared'];

@@ -19,8 +19,8 @@ export function WaitingNotice({ onStored }: { onStored: (one: Waiting) => Promis
       )}
       {open.length > 0 && (
         <Alert severity="info" sx={{ borderRadius: 0 }}>
-          {open.map((one) => one.name).join(', ')}: recorded on this device, sent as soon as there
-          is a connection.
+          {[...new Set(open.map((one) => one.name))].join(', ')}: recorded on this device, sent as
+          soon as there is a connection.
         </Alert>
       )}
       {waiting

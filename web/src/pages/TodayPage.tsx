@@ -15,12 +15,13 @@ import { OpenDays } from '../exposure/OpenDays';
 import { addDays, inWords, longDate, shortDate, type Day } from '../measure/days';
 import { productOf } from '../stock/shopping';
 import { letter, ofSide, SIDES } from '../measure/side';
+import { useMayRecord } from '../household/useMe';
 import { Failure } from '../ui/Failure';
 import { useKeys, type KeyActions } from '../ui/keys';
 import { Page } from '../ui/Page';
 import { AgendaCard } from '../plan/AgendaCard';
 import { Ribbon, RibbonAxis } from '../plan/Ribbon';
-import { itemWords, nextOf } from '../plan/items';
+import { isForRound, itemWords, nextOf } from '../plan/items';
 import { KINDS, kindsThat } from '../plan/kinds';
 import { planWords, ribbonMarks } from '../plan/ribbon';
 import { UnplacedAlert } from '../plan/UnplacedAlert';
@@ -62,7 +63,11 @@ function TodayInFull({ today }: { today: Today }) {
   );
   useKeys(keys);
   return (
-    <Page title="Today" aside={`${longDate(today.today)} · ${summary(today)}`}>
+    <Page
+      title="Today"
+      aside={`${longDate(today.today)} · ${summary(today)}`}
+      actions={<RoundButton today={today} />}
+    >
       <DueNow />
       <Box
         sx={{
@@ -76,6 +81,19 @@ function TodayInFull({ today }: { today: Today }) {
         <Ribbons today={today} />
       </Box>
     </Page>
+  );
+}
+
+/** One round of all that are due, where that is more than one dog. */
+function RoundButton({ today }: { today: Today }) {
+  const mayRecord = useMayRecord();
+  const due = today.agenda.filter(({ item }) => isForRound(item)).map(({ dogId }) => dogId);
+  const dogs = new Set(due).size;
+  if (!mayRecord || dogs < 2) return null;
+  return (
+    <Button component={RouterLink} to="/round" variant="outlined" size="large">
+      Round of {dogs} dogs
+    </Button>
   );
 }
 

@@ -27,3 +27,10 @@ export function inOrder<I extends ItemMark>(items: readonly I[]): I[] {
 export function itemWords(item: ItemMark): string {
   return KINDS[item.kind].words(item);
 }
+
+const OF_A_ROUND: readonly ItemMark['kind'][] = ['CHECK', 'WATCH', 'CLEAN'];
+
+/** Whether it is due and done in a round: a look, or a cleaning. */
+export function isForRound({ kind, standing }: Pick<ItemMark, 'kind' | 'standing'>): boolean {
+  return OF_A_ROUND.includes(kind) && (standing === 'DUE' || standing === 'OVERDUE');
+}

@@ -19,10 +19,13 @@ const HEADINGS: Record<Ending['cause'], string> = {
 export function EndingView({
   guided,
   ending,
+  inRound = false,
   onRecord,
 }: {
   guided: GuidedSession;
   ending: Ending;
+  /** Whether it was one dog of a round. */
+  inRound?: boolean;
   /** To record what had been done before it ended, where that was anything. */
   onRecord?: (() => void) | undefined;
 }) {
@@ -64,11 +67,16 @@ export function EndingView({
               Record the visit once you have been
             </Button>
           )}
+          {inRound && (
+            <Button component={RouterLink} to="/round" variant="contained" sx={MAIN_TARGET}>
+              Back to the round
+            </Button>
+          )}
           <Button
             component={RouterLink}
             to={`/dogs/${guided.dogId}`}
-            variant={ending.cause === 'PRACTISE' ? 'text' : 'contained'}
-            sx={ending.cause === 'PRACTISE' ? undefined : MAIN_TARGET}
+            variant={inRound || ending.cause === 'PRACTISE' ? 'text' : 'contained'}
+            sx={inRound || ending.cause === 'PRACTISE' ? undefined : MAIN_TARGET}
           >
             {stop ? 'What to tell the vet' : `Back to ${guided.name}`}
           </Button>

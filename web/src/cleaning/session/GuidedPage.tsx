@@ -4,11 +4,12 @@ import { useNavigate, useParams, useSearchParams } from 'react-router';
 import { v7 as newId } from 'uuid';
 import type { CheckRequest } from '../../check/checkForm';
 import { useHousehold, useKnownMe } from '../../household/useMe';
-import { dayIn, momentOf } from '../../measure/days';
+import { dayIn } from '../../measure/days';
 import { ofSide, SIDES, type Side } from '../../measure/side';
 import { Failure } from '../../ui/Failure';
 import {
   forgetSession,
+  keepEnd,
   keepHelper,
   keptHelper,
   keptProgress,
@@ -36,6 +37,7 @@ import { SessionPlayer } from './SessionPlayer';
 import { StartView } from './StartView';
 import { bottlesAfter } from './bottles';
 import { afterCheck, foundIn } from './sessionCheck';
+import { finishedAt } from './moment';
 import { SummaryView } from './SummaryView';
 import { useGuidedSession } from './useGuidedSession';
 import { useSending } from '../../fact/useSending';
@@ -81,7 +83,8 @@ export function GuidedPage({ purpose }: { purpose: Purpose }) {
     phase.at === 'start' || resumed !== undefined,
   );
 
-  const leave = () => void navigate(`/dogs/${dog}`);
+  const inRound = search.has('round');
+  const leave = () => void navigate(inRound ? '/round' : `/dogs/${dog}`);
   const play = (guided: GuidedSession, progress: Progress) => {
     if (person === undefined) return;
     setPhase({
@@ -125,6 +128,7 @@ export function GuidedPage({ purpose }: { purpose: Purpose }) {
       enqueue({ id: newId(), person, household: household.id, dogId: dog, name, what });
     }
     forgetSession(dog);
+    keepEnd(dog, { id: progress.id, over: true });
     void send(person, forgetDraftOf);
     setPhase({ at: 'saved', guided, id });
   }
@@ -144,6 +148,7 @@ export function GuidedPage({ purpose }: { purpose: Purpose }) {
     const found = foundIn(request);
     const session = afterCheck(guided.session, found);
     const then = { ...guided, session, bottles: bottlesAfter(guided, found) };
+    keepEnd(dog, { id: progress.id, check: request, over: session.ending !== undefined });
     if (session.ending) {
       forgetSession(dog);
       setPhase({ at: 'ended', guided: then, ending: session.ending });
@@ -211,7 +216,7 @@ export function GuidedPage({ purpose }: { purpose: Purpose }) {
         />
       );
     case 'ended':
-      return <EndingView guided={phase.guided} ending={phase.ending} />;
+      return <EndingView guided={phase.guided} ending={phase.ending} inRound={inRound} />;
     case 'summary':
       return (
         <SummaryView
@@ -234,6 +239,7 @@ export function GuidedPage({ purpose }: { purpose: Purpose }) {
           name={phase.guided.name}
           dogId={dog}
           cleaning={purpose === 'CLEANING' ? phase.id : undefined}
+          inRound={inRound}
           sent={!waiting.some((one) => one.id === phase.id)}
         />
       );
@@ -349,14 +355,4 @@ function ownKept(
     kept.household.id === household &&
     (person === undefined || kept.person === person);
   return own ? kept : undefined;
-}
-
-/** When it was: now, or at its beginning where midnight has passed since. */
-function finishedAt({ today, zone }: GuidedSession, progress: Progress) {
-  const now = new Date();
-  const began = new Date(progress.startedAt);
-  const on = [now, began].find((instant) => dayIn(zone, instant) === today);
-  if (on) return { at: on.toISOString(), zone };
-  const noon = momentOf(today, zone, now);
-  return { at: new Date(Date.parse(noon.at) + progress.seconds * 1000).toISOString(), zone };
 }

@@ -25,12 +25,15 @@ export function OutcomeView({
   dogId,
   cleaning,
   sent,
+  inRound,
 }: {
   name: string;
   dogId: string;
   /** The cleaning that was recorded; undefined for a practice. */
   cleaning: string | undefined;
   sent: boolean;
+  /** Whether it was one dog of a round. */
+  inRound: boolean;
 }) {
   const household = useHousehold().id;
   const outcome = useQuery({
@@ -48,8 +51,14 @@ export function OutcomeView({
       title={`${name}: done`}
       head={<Box sx={{ height: 10, bgcolor: 'mark.quiet' }} aria-hidden="true" />}
       foot={
-        <Button component={RouterLink} to="/" variant="contained" sx={MAIN_TARGET} autoFocus>
-          Back to Today
+        <Button
+          component={RouterLink}
+          to={inRound ? '/round' : '/'}
+          variant="contained"
+          sx={MAIN_TARGET}
+          autoFocus
+        >
+          {inRound ? 'Back to the round' : 'Back to Today'}
         </Button>
       }
     >

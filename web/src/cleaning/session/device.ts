@@ -1,3 +1,4 @@
+import type { CheckRequest } from '../../check/checkForm';
 import type { Household } from '../../household/useMe';
 import type { GuidedSession, Progress } from './progress';
 
@@ -71,6 +72,24 @@ export function forgetSession(dog: string): void {
   localStorage.removeItem(RUNNING + dog);
   localStorage.removeItem(REACHED + dog);
   whole = undefined;
+}
+
+/** What has become of a session, for the round that led to it. */
+export interface SessionEnd {
+  id: string;
+  check?: CheckRequest;
+  over: boolean;
+}
+
+const ENDED = 'evenlobe.session-end.';
+
+export function keepEnd(dog: string, end: SessionEnd): void {
+  write(ENDED + dog, end);
+}
+
+/** What has become of the last session with that dog. */
+export function keptEnd(dog: string): SessionEnd | undefined {
+  return read<SessionEnd>(ENDED + dog);
 }
 
 /** Tone and voice as they were last set on this device; in quiet mode the voice is off. */

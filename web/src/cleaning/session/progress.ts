@@ -45,36 +45,38 @@ export function openStep(session: Session, progress: Progress): Step | undefined
   return stepOf(session, progress.step) ?? session.steps[0];
 }
 
-export function begin(
-  session: Session,
-  asked: {
-    id: string;
-    ears: readonly Side[];
-    fully: boolean;
-    helper: boolean;
-    now: Date;
-    cleaner?: string | undefined;
-  },
-): Progress {
+/** What is asked for as a session begins. */
+export interface Asked {
+  id: string;
+  ears: readonly Side[];
+  fully: boolean;
+  helper: boolean;
+  now: Date;
+  cleaner?: string | undefined;
+}
+
+/** A session of which nothing has been tapped yet, at that step. */
+export function untouched(purpose: Session['purpose'], asked: Asked, step: string): Progress {
+  return {
+    id: asked.id,
+    purpose,
+    ears: [...asked.ears],
+    ...(asked.fully && { fully: true }),
+    helper: asked.helper,
+    startedAt: asked.now.toISOString(),
+    seconds: 0,
+    step,
+    trail: [],
+    right: NO_TAPS,
+    left: NO_TAPS,
+    ...(asked.cleaner !== undefined && { cleaner: asked.cleaner }),
+  };
+}
+
+export function begin(session: Session, asked: Asked): Progress {
   const first = session.steps[0];
   if (!first) throw new Error('a session without steps cannot begin');
-  return enter(
-    {
-      id: asked.id,
-      purpose: session.purpose,
-      ears: [...asked.ears],
-      ...(asked.fully && { fully: true }),
-      helper: asked.helper,
-      startedAt: asked.now.toISOString(),
-      seconds: 0,
-      step: first.id,
-      trail: [],
-      right: NO_TAPS,
-      left: NO_TAPS,
-      ...(asked.cleaner !== undefined && { cleaner: asked.cleaner }),
-    },
-    first,
-  );
+  return enter(untouched(session.purpose, asked, first.id), first);
 }
 
 /** How long a step takes with what has been tapped: longer where more came up than expected. */
@@ -101,7 +103,8 @@ function go(session: Session, progress: Progress, to: string | undefined): Progr
   return enter({ ...progress, trail: [...progress.trail, progress.step] }, target);
 }
 
-function withEar(progress: Progress, side: Side, taps: Partial<EarTaps>): Progress {
+/** The same with other taps of one ear. */
+export function withEar(progress: Progress, side: Side, taps: Partial<EarTaps>): Progress {
   const ear: EarTaps = { ...ofSide(progress, side), ...taps };
   ear.wipes = Math.min(Math.max(ear.wipes, FEWEST_WIPES), MOST_WIPES);
   return side === 'RIGHT' ? { ...progress, right: ear } : { ...progress, left: ear };

@@ -185,6 +185,12 @@ final class Household {
             .formatted(dog, morning(daysAgo, minute)));
   }
 
+  /** How many cleanings of a dog are on record, of the last ones. */
+  int cleanings(UUID dog) {
+    String some = page.request().get(path + "/dogs/" + dog + "/cleanings").text();
+    return some.split("\"moment\"", -1).length - 1;
+  }
+
   /** The plan as a calendar. */
   String calendar() {
     return page.request().get(path + "/calendar.ics").text();

@@ -126,7 +126,34 @@ public final class Screens {
           "A quiet dog that is wiped, from Today and back, led through each step: %d taps,"
               + " %d for %d dogs%n",
           taps, taps * DOGS, DOGS);
+      taps = 0;
+      round(page, DOGS - 1);
+      System.out.printf(
+          "The same in a round, from Today and back: %d taps for %d dogs%n", taps, DOGS - 1);
     }
+  }
+
+  private void round(Page page, int dogs) {
+    tap(page.getByRole(AriaRole.LINK, named("Round of " + dogs + " dogs")));
+    tap(
+        page.getByRole(
+            AriaRole.BUTTON, new Page.GetByRoleOptions().setName(Pattern.compile("^Begin"))));
+    for (int dog = 0; dog < dogs; dog++) {
+      for (String ear : new String[] {"right", "left"}) {
+        tap(
+            page.getByRole(
+                AriaRole.BUTTON,
+                new Page.GetByRoleOptions().setName(Pattern.compile(ear + " ear is as ever"))));
+      }
+      Locator loads =
+          page.getByRole(
+              AriaRole.RADIO, new Page.GetByRoleOptions().setName(Pattern.compile("1 trace")));
+      tap(loads.nth(0));
+      tap(loads.nth(1));
+      tap(page.getByRole(AriaRole.RADIO, named("calm")));
+      tap(page.locator("[aria-keyshortcuts=Space]"));
+    }
+    tap(button(page, "To Today"));
   }
 
   private void guided(Page page, String name) {

@@ -1,6 +1,7 @@
 package org.evenlobe.core.round;
 
 import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
 import org.evenlobe.core.record.Supply;
 import org.evenlobe.core.record.WipeMaterial;
@@ -26,9 +27,14 @@ public record Tray(
    * Wipes of one kind.
    *
    * @param material which
+   * @param words what they are called
    * @param count how many for all dogs
    */
-  public record TrayWipes(WipeMaterial material, int count) {}
+  public record TrayWipes(WipeMaterial material, String words, int count) {
+    TrayWipes(WipeMaterial material, int count) {
+      this(material, material.many().toLowerCase(Locale.ROOT), count);
+    }
+  }
 
   /**
    * What is taken from one bottle or pack.

@@ -29,6 +29,7 @@ class StaticFiles implements WebMvcConfigurer {
     "/trends/**",
     "/rulebook/**",
     "/learn/**",
+    "/round/**",
     "/hand-over/**",
     "/join/**"
   };
