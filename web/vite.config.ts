@@ -16,9 +16,22 @@ export default defineConfig({
         theme_color: '#1F5A57',
         background_color: '#F7F4EE',
         display: 'standalone',
-        icons: [{ src: '/mark.svg', sizes: 'any', type: 'image/svg+xml' }],
+        icons: [
+          { src: '/mark.svg', sizes: 'any', type: 'image/svg+xml' },
+          { src: '/icon-192.png', sizes: '192x192', type: 'image/png', purpose: 'any' },
+          { src: '/icon-512.png', sizes: '512x512', type: 'image/png', purpose: 'any' },
+          { src: '/icon-512.png', sizes: '512x512', type: 'image/png', purpose: 'maskable' },
+        ],
+        // a photograph from the camera or the gallery; the service worker takes it in
+        share_target: {
+          action: '/share',
+          method: 'POST',
+          enctype: 'multipart/form-data',
+          params: { files: [{ name: 'photo', accept: ['image/jpeg', 'image/png'] }] },
+        },
       },
       workbox: {
+        importScripts: ['share.js'],
         globPatterns: ['**/*.{js,css,html,svg,woff2}'],
         navigateFallbackDenylist: [/^\/api\//, /^\/actuator\//, /^\/calendar\//],
         // the first page that is open when the app is installed works offline, too

@@ -15,6 +15,7 @@ import {
   secondWeekFrom,
   type NamedDays,
 } from './namedDays';
+import { DayField } from '../form/DayField';
 
 /** The days of a fixed school: an interval, or days by the calendar. */
 export function FixedDaysFields({
@@ -58,13 +59,12 @@ export function FixedDaysFields({
         </Box>
       )}
       {way === 'SECOND_WEEK' && (
-        <TextField
-          type="date"
+        <DayField
           size="small"
           label="One of these days"
           value={value?.from ?? ''}
           onChange={(event) => onChange(secondWeekFrom(event.target.value))}
-          slotProps={{ inputLabel: { shrink: true } }}
+
           sx={{ maxWidth: 220 }}
         />
       )}

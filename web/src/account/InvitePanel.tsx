@@ -2,7 +2,6 @@ import Alert from '@mui/material/Alert';
 import Button from '@mui/material/Button';
 import Paper from '@mui/material/Paper';
 import Stack from '@mui/material/Stack';
-import TextField from '@mui/material/TextField';
 import Typography from '@mui/material/Typography';
 import { useState } from 'react';
 import { dateWithYear } from '../measure/days';
@@ -11,6 +10,7 @@ import { RoleField } from './RoleField';
 import { ROLES } from './roles';
 import { useInvitations } from './useMembers';
 import { useSettings, type Role } from '../household/useMe';
+import { DayField } from '../form/DayField';
 
 /** Makes a link to join, and takes open ones back. */
 export function InvitePanel() {
@@ -32,13 +32,13 @@ export function InvitePanel() {
       )}
       <Stack direction="row" sx={{ gap: 1.5, flexWrap: 'wrap', alignItems: 'center' }}>
         <RoleField label="As" value={role} onChange={setRole} />
-        <TextField
+        <DayField
           label="Until (or leave empty)"
-          type="date"
+
           size="small"
           value={memberUntil}
           onChange={(event) => setMemberUntil(event.target.value)}
-          slotProps={{ inputLabel: { shrink: true } }}
+
           sx={{ width: 190 }}
         />
         <Button

@@ -2,13 +2,13 @@ import Alert from '@mui/material/Alert';
 import Button from '@mui/material/Button';
 import Paper from '@mui/material/Paper';
 import Stack from '@mui/material/Stack';
-import TextField from '@mui/material/TextField';
 import Typography from '@mui/material/Typography';
 import { dateWithYear } from '../measure/days';
 import { RoleField } from './RoleField';
 import { ROLES } from './roles';
 import { useMembers } from './useMembers';
 import { useHousehold, useMe } from '../household/useMe';
+import { DayField } from '../form/DayField';
 
 /** Who shares the household; owners change roles and end memberships, everybody may leave. */
 export function MembersPanel() {
@@ -51,9 +51,9 @@ export function MembersPanel() {
                     })
                   }
                 />
-                <TextField
+                <DayField
                   label="Until"
-                  type="date"
+
                   size="small"
                   value={member.endsOn ?? ''}
                   onChange={(event) =>
@@ -63,7 +63,7 @@ export function MembersPanel() {
                       endsOn: event.target.value,
                     })
                   }
-                  slotProps={{ inputLabel: { shrink: true } }}
+
                   sx={{ width: 160 }}
                 />
               </>

@@ -16,6 +16,7 @@ import { useHousehold, type Settings } from '../household/useMe';
 import { weekForm, weekSettings, type Hands, type WeekForm } from './weekForm';
 import { WORDS } from '../api/words';
 import { LIMITS } from '../api/limits';
+import { DayField } from '../form/DayField';
 
 /** What the plan is fitted to: water, grooming days, how much fits into a day, and the weather. */
 export function WeekPanel() {
@@ -49,13 +50,12 @@ function WeekFields({ settings }: { settings: Settings }) {
         />
         {form.grooms && (
           <Stack direction="row" sx={{ gap: 1.5, flexWrap: 'wrap' }}>
-            <TextField
-              type="date"
+            <DayField
               size="small"
               label="One of them"
               value={form.groomingFrom}
               onChange={(event) => set({ groomingFrom: event.target.value })}
-              slotProps={{ inputLabel: { shrink: true } }}
+
               sx={{ maxWidth: 190 }}
             />
             <TextField

@@ -185,6 +185,7 @@ export const FACINGS: Choice<Settings['facing']>[] = [
 export const VOLUME_UNITS: Choice<Settings['volumeUnit']>[] = [
   { value: 'ML', label: 'mL' },
   { value: 'SPOONS', label: 'spoons' },
+  { value: 'FL_OZ', label: 'fl oz, spoons and °F' },
 ];
 
 export const WEIGHT_UNITS: Choice<Settings['weightUnit']>[] = [

@@ -6705,7 +6705,7 @@ export interface components {
       /** @enum {string} */
       swabs: 'NEVER' | 'FOLDS_ONLY';
       /** @enum {string} */
-      volumeUnit: 'ML' | 'SPOONS';
+      volumeUnit: 'ML' | 'SPOONS' | 'FL_OZ';
       /** @enum {string} */
       weightUnit: 'KG' | 'LB';
       /** @enum {string} */

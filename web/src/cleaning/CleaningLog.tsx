@@ -24,6 +24,9 @@ import { WipeDrawing } from './WipeDrawing';
 
 type Cleaning = Schemas['CleaningRecord'];
 
+/** On a phone a note stands on the page of its cleaning. */
+const WIDE_ONLY = { display: { xs: 'none', sm: 'table-cell' } } as const;
+
 /** A dog's cleanings, the latest first. */
 export function CleaningLog({ dogId, today }: { dogId: string; today: Day }) {
   const { volumeUnit } = useSettings();
@@ -45,13 +48,13 @@ export function CleaningLog({ dogId, today }: { dogId: string; today: Day }) {
       )}
       {shown.length > 0 && (
         <Box sx={{ overflowX: 'auto' }}>
-          <Table size="small">
+          <Table size="small" sx={{ '& td, & th': { px: { xs: 0.75, sm: 2 } } }}>
             <TableHead>
               <TableRow>
                 <TableCell>Day</TableCell>
                 <TableCell>R · right ear</TableCell>
                 <TableCell>L · left ear</TableCell>
-                <TableCell>Note</TableCell>
+                <TableCell sx={WIDE_ONLY}>Note</TableCell>
               </TableRow>
             </TableHead>
             <TableBody>
@@ -76,7 +79,7 @@ export function CleaningLog({ dogId, today }: { dogId: string; today: Day }) {
                         <EarCell cleaning={cleaning} side={side} unit={volumeUnit} />
                       </TableCell>
                     ))}
-                    <TableCell>
+                    <TableCell sx={WIDE_ONLY}>
                       {[handledWords(cleaning.manner.handled), cleaning.note]
                         .filter(Boolean)
                         .join(' · ')}
@@ -103,7 +106,9 @@ function EarCell({ cleaning, side, unit }: { cleaning: Cleaning; side: Side; uni
   const words = noticedWords(ear.seen);
   return (
     <Stack direction="row" sx={{ alignItems: 'center', gap: 1 }}>
-      <WipeDrawing grade={ear.load as Grade} size={30} />
+      <Box sx={{ display: { xs: 'none', sm: 'block' }, lineHeight: 0 }}>
+        <WipeDrawing grade={ear.load as Grade} size={30} />
+      </Box>
       <span>
         {ear.load} {loadWord(ear.load)}
         <Typography variant="body2" color="textSecondary">

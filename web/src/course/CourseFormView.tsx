@@ -22,6 +22,7 @@ import {
 import { KindAndEars } from './KindAndEars';
 import { LabelField } from './LabelField';
 import { PhaseFields } from './PhaseFields';
+import { DayField } from '../form/DayField';
 
 /** A course as its label says it: typed as a sentence, shown as understood, corrected by fields. */
 export function CourseFormView({
@@ -94,12 +95,10 @@ export function CourseFormView({
             onChange={(phases) => setDraft(begun({ ...draft, phases }))}
           />
           <Stack direction={{ xs: 'column', md: 'row' }} spacing={2}>
-            <TextField
-              type="date"
+            <DayField
               label="First dose on"
               value={draft.startsOn}
               onChange={({ target }) => setDraft(begun({ ...draft, startsOn: target.value }))}
-              slotProps={{ inputLabel: { shrink: true } }}
             />
             <TextField
               select

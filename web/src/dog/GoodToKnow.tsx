@@ -1,4 +1,3 @@
-import Alert from '@mui/material/Alert';
 import Box from '@mui/material/Box';
 import Stack from '@mui/material/Stack';
 import Typography from '@mui/material/Typography';
@@ -31,7 +30,6 @@ export function GoodToKnow({
   profile: Schemas['DogProfile'];
   ears: Schemas['DogPlan']['ears'];
 }) {
-  const torn = SIDES.filter((side) => ofSide(ears, side).eardrum === 'NOT_INTACT');
   const notes: [string, string | undefined][] = [
     ['Normal for this dog', profile.normal],
     ['Has reacted to', profile.reactions],
@@ -45,12 +43,6 @@ export function GoodToKnow({
   ];
   return (
     <Box component="section" aria-label="Good to know">
-      {torn.length > 0 && (
-        <Alert severity="error" sx={{ mb: 2 }}>
-          The eardrum is not intact, {earsName(torn)}: pour nothing in. Your vet says what may be
-          done.
-        </Alert>
-      )}
       <Stack component="dl" sx={{ m: 0, gap: 0.5 }}>
         {notes.map(
           ([term, words]) =>

@@ -14,9 +14,9 @@ export function IntervalPreview({ form }: { form: DogForm }) {
   const preview = useInterval(form);
   const start = preview.data?.start;
   return (
-    <Paper variant="outlined" sx={{ p: 2.5, position: { md: 'sticky' }, top: { md: 24 } }}>
+    <Paper variant="outlined" sx={{ p: 2, order: { xs: 1, md: 0 } }}>
       <Box sx={{ textAlign: 'center' }}>
-        <PairDrawing traits={form.ears} facing={facing} height={180} />
+        <PairDrawing traits={form.ears} facing={facing} height={150} />
       </Box>
       <Typography variant="h2" aria-live="polite">
         {start
@@ -28,7 +28,9 @@ export function IntervalPreview({ form }: { form: DogForm }) {
       <Typography variant="body2" color="textSecondary" sx={{ mb: 1.5 }}>
         A start from breed and ear type. Each cleaning you record teaches it what this dog needs.
       </Typography>
-      {preview.data && start && <LoadFactorWhy factor={preview.data.loadFactor} start={start} />}
+      {preview.data && start && (
+        <LoadFactorWhy short factor={preview.data.loadFactor} start={start} />
+      )}
       {preview.isError && <Typography color="error">{preview.error.message}</Typography>}
     </Paper>
   );

@@ -3,7 +3,6 @@ import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Chip from '@mui/material/Chip';
 import Stack from '@mui/material/Stack';
-import TextField from '@mui/material/TextField';
 import Typography from '@mui/material/Typography';
 import { useState } from 'react';
 import { WORDS } from '../api/words';
@@ -16,6 +15,7 @@ import { OpenDays } from './OpenDays';
 import { Repeating } from './Repeating';
 import { useExposures } from './useExposures';
 import type { ExpectedDay } from './useWater';
+import { DayField } from '../form/DayField';
 
 const DAYS = [
   { value: 'TODAY', name: 'today', content: 'today' },
@@ -78,14 +78,14 @@ export function ExposurePanel({
           {when === 'RANGE' && (
             <Stack direction="row" sx={{ gap: 1 }}>
               {(['from', 'to'] as const).map((end) => (
-                <TextField
+                <DayField
                   key={end}
-                  type="date"
+
                   size="small"
                   label={end}
                   value={range[end]}
                   onChange={(event) => setRange({ ...range, [end]: event.target.value })}
-                  slotProps={{ inputLabel: { shrink: true }, htmlInput: { max: today } }}
+                  slotProps={{ htmlInput: { max: today } }}
                 />
               ))}
             </Stack>

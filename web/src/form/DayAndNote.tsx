@@ -2,6 +2,7 @@ import Box from '@mui/material/Box';
 import TextField from '@mui/material/TextField';
 import type { FieldError, UseFormRegisterReturn } from 'react-hook-form';
 import type { Day } from '../measure/days';
+import { DayField } from './DayField';
 
 /** The day on which something was, and the person's own words. */
 export function DayAndNote({
@@ -17,10 +18,10 @@ export function DayAndNote({
 }) {
   return (
     <Box sx={{ display: 'grid', gap: 2, gridTemplateColumns: { xs: '1fr', sm: '205px 1fr' } }}>
-      <TextField
+      <DayField
         label="Day"
-        type="date"
-        slotProps={{ inputLabel: { shrink: true }, htmlInput: { max: latest } }}
+
+        slotProps={{ htmlInput: { max: latest } }}
         error={!!errors.day}
         helperText={errors.day?.message}
         {...day}

@@ -1,3 +1,5 @@
+import { LOCALE } from './locale';
+
 /** Local dates are ISO strings, such as 2026-11-25; they have no zone and never move. */
 export type Day = string;
 
@@ -28,19 +30,19 @@ export function dayIn(zone: string, instant: Date): Day {
   return `${part('year').padStart(4, '0')}-${part('month')}-${part('day')}`;
 }
 
-const SHORT = new Intl.DateTimeFormat('en-GB', {
+const SHORT = new Intl.DateTimeFormat(LOCALE, {
   weekday: 'short',
   day: 'numeric',
   month: 'short',
   timeZone: 'UTC',
 });
-const LONG = new Intl.DateTimeFormat('en-GB', {
+const LONG = new Intl.DateTimeFormat(LOCALE, {
   weekday: 'long',
   day: 'numeric',
   month: 'long',
   timeZone: 'UTC',
 });
-const WITH_YEAR = new Intl.DateTimeFormat('en-GB', {
+const WITH_YEAR = new Intl.DateTimeFormat(LOCALE, {
   day: 'numeric',
   month: 'short',
   year: 'numeric',
@@ -59,6 +61,28 @@ export function shortDate(day: Day): string {
 /** "Wednesday 25 November" */
 export function longDate(day: Day): string {
   return LONG.format(utc(day)).replace(',', '');
+}
+
+const IN_FULL = new Intl.DateTimeFormat(LOCALE, {
+  weekday: 'short',
+  day: 'numeric',
+  month: 'long',
+  year: 'numeric',
+  timeZone: 'UTC',
+});
+
+/** "Wed, 25 November 2026"; nothing for what is no day. */
+export function fullDate(day: string): string {
+  return /^\d{4}-\d{2}-\d{2}$/.test(day) && !Number.isNaN(epochDay(day))
+    ? IN_FULL.format(utc(day))
+    : '';
+}
+
+/** The parts of a date that stand above a column: "Wed", "25", "Nov". */
+export function dateParts(day: Day): { weekday: string; date: string; month: string } {
+  const parts = SHORT.formatToParts(utc(day));
+  const part = (type: string) => parts.find((one) => one.type === type)?.value ?? '';
+  return { weekday: part('weekday'), date: part('day'), month: part('month') };
 }
 
 /** "25 Nov 2026" */

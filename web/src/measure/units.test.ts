@@ -1,5 +1,12 @@
 import { describe, expect, it } from 'vitest';
-import { kilograms, momentWords, volumeWords, weightNumber, weightWords } from './units';
+import {
+  inHouseUnits,
+  kilograms,
+  momentWords,
+  volumeWords,
+  weightNumber,
+  weightWords,
+} from './units';
 
 describe('weights', () => {
   it('are said in the household’s unit', () => {
@@ -23,6 +30,35 @@ describe('volumes', () => {
   ])('of %s mL', (millilitres, ml, spoons) => {
     expect(volumeWords(millilitres, 'ML')).toBe(ml);
     expect(volumeWords(millilitres, 'SPOONS')).toBe(spoons);
+  });
+});
+
+describe('in fluid ounces', () => {
+  it.each([
+    [250, '8.5 fl oz'],
+    [6.7, 'about 1¼ tsp'],
+    [0.3, '0.3 mL'],
+  ])('%s mL', (millilitres, words) => {
+    expect(volumeWords(millilitres, 'FL_OZ')).toBe(words);
+  });
+});
+
+describe('a sentence', () => {
+  const US = { volumeUnit: 'FL_OZ', weightUnit: 'LB' } as const;
+
+  it.each([
+    ['Cleaner: 8.4 mL a round.', 'Cleaner: about 1¾ tsp (8.4 mL) a round.'],
+    ['At 25 kg it stands on the floor.', 'At 55.1 lb (25 kg) it stands on the floor.'],
+    ['Warm as a bath, 38 °C.', 'Warm as a bath, 100 °F (38 °C).'],
+    ['20 drops are 1 mL/h.', '20 drops are 1 mL/h.'],
+    ['A drop is 0.05 mL.', 'A drop is 0.05 mL.'],
+  ])('%s', (metric, said) => {
+    expect(inHouseUnits(metric, US)).toBe(said);
+  });
+
+  it('stays as it is in a metric household', () => {
+    const said = 'It holds 6.7 mL at 28 kg and 25 °C.';
+    expect(inHouseUnits(said, { volumeUnit: 'ML', weightUnit: 'KG' })).toBe(said);
   });
 });
 

@@ -1,4 +1,5 @@
 import type { Schemas } from '../api/client';
+import { LOCALE } from './locale';
 
 type Settings = Schemas['SettingsRequest'];
 export type WeightUnit = Settings['weightUnit'];
@@ -7,11 +8,17 @@ export type Hours = Settings['hours'];
 
 const KG_PER_LB = 0.45359237;
 const ML_PER_TEASPOON = 4.929;
+const ML_PER_FLUID_OUNCE = 29.574;
 const QUARTERS = ['', '¼', '½', '¾'];
 
-/** To at most so many decimals, without trailing zeros. */
+/** As it stands in a field: to at most so many decimals, without trailing zeros. */
 function plain(number: number, decimals: number): string {
   return String(Number(number.toFixed(decimals)));
+}
+
+/** The same as it is read, in the browser's way of writing numbers. */
+function read(number: number, decimals: number): string {
+  return new Intl.NumberFormat(LOCALE, { maximumFractionDigits: decimals }).format(number);
 }
 
 export function weightUnitWord(unit: WeightUnit): string {
@@ -25,7 +32,7 @@ export function weightNumber(kilograms: number, unit: WeightUnit): string {
 
 /** "12.5 kg" or "27.6 lb" */
 export function weightWords(kilograms: number, unit: WeightUnit): string {
-  return `${weightNumber(kilograms, unit)} ${weightUnitWord(unit)}`;
+  return `${read(unit === 'KG' ? kilograms : kilograms / KG_PER_LB, 1)} ${weightUnitWord(unit)}`;
 }
 
 /** The kilograms of a number typed in the unit. */
@@ -33,18 +40,41 @@ export function kilograms(number: number, unit: WeightUnit): number {
   return unit === 'KG' ? number : Number((number * KG_PER_LB).toFixed(3));
 }
 
-/** "6.7 mL" or "about 1¼ tsp" */
+/** "6.7 mL", "about 1¼ tsp" or "8.5 fl oz" */
 export function volumeWords(millilitres: number, unit: VolumeUnit): string {
-  if (unit === 'ML') return `${plain(millilitres, 1)} mL`;
-  const quarters = Math.round((millilitres / ML_PER_TEASPOON) * 4);
-  if (quarters === 0) return `${plain(millilitres, 1)} mL`;
+  if (unit === 'FL_OZ' && millilitres >= ML_PER_FLUID_OUNCE) {
+    return `${read(millilitres / ML_PER_FLUID_OUNCE, 1)} fl oz`;
+  }
+  const quarters = unit === 'ML' ? 0 : Math.round((millilitres / ML_PER_TEASPOON) * 4);
+  if (quarters === 0) return `${read(millilitres, 1)} mL`;
   const whole = Math.floor(quarters / 4);
   return `about ${whole > 0 ? whole : ''}${QUARTERS[quarters % 4]} tsp`;
 }
 
+/**
+ * A sentence with what its numbers are in the household's units, the metric ones behind: "about 1¼
+ * tsp (6.7 mL)". Nothing is taken away, so that no amount can be misread.
+ */
+export function inHouseUnits(
+  sentence: string,
+  { volumeUnit, weightUnit }: Pick<Settings, 'volumeUnit' | 'weightUnit'>,
+): string {
+  return sentence.replace(
+    /(-?\d+(?:\.\d+)?) (mL|kg|°C)(?![\w/])/g,
+    (metric: string, number: string, unit: string) => {
+      const words = {
+        mL: volumeWords(Number(number), volumeUnit),
+        kg: weightWords(Number(number), weightUnit),
+        '°C': volumeUnit === 'FL_OZ' ? `${Math.round(Number(number) * 1.8 + 32)} °F` : metric,
+      }[unit];
+      return words === undefined || words.endsWith(unit) ? metric : `${words} (${metric})`;
+    },
+  );
+}
+
 /** "25 Nov 2026, 18:30" or "25 Nov 2026, 6:30 pm" */
 export function momentWords(instant: string, zone: string, hours: Hours): string {
-  return new Intl.DateTimeFormat('en-GB', {
+  return new Intl.DateTimeFormat(LOCALE, {
     timeZone: zone,
     day: 'numeric',
     month: 'short',

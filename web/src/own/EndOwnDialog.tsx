@@ -12,6 +12,7 @@ import { useSaveFact, useVersions } from '../fact/useFact';
 import { useSettings } from '../household/useMe';
 import { dayIn } from '../measure/days';
 import type { OwnCourseNow } from './own';
+import { DayField } from '../form/DayField';
 
 /** Ends what somebody gives on their own: the last day, and why. */
 export function EndOwnDialog({
@@ -40,13 +41,7 @@ export function EndOwnDialog({
       </DialogTitle>
       <DialogContent>
         <Stack spacing={2} sx={{ mt: 1 }}>
-          <TextField
-            type="date"
-            label="Last day"
-            value={to}
-            onChange={({ target }) => setTo(target.value)}
-            slotProps={{ inputLabel: { shrink: true } }}
-          />
+          <DayField label="Last day" value={to} onChange={({ target }) => setTo(target.value)} />
           <TextField
             label="Why"
             value={why}

@@ -27,6 +27,7 @@ import {
   type OwnDraft,
 } from './own';
 import { useOmega } from './useOmega';
+import { DayField } from '../form/DayField';
 
 const GOES: readonly { value: Goes; label: string }[] = [
   { value: 'RIGHT', label: 'into the right ear' },
@@ -144,15 +145,14 @@ export function OwnFormView({
           />
           <Stack direction="row" spacing={2}>
             {(['from', 'to'] as const).map((name) => (
-              <TextField
+              <DayField
                 key={name}
-                type="date"
+
                 label={name === 'from' ? 'From' : 'Until (if you know)'}
                 value={draft[name]}
                 error={name in errors}
                 helperText={errors[name]}
                 onChange={({ target }) => set({ [name]: target.value })}
-                slotProps={{ inputLabel: { shrink: true } }}
               />
             ))}
           </Stack>

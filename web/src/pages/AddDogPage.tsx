@@ -1,20 +1,10 @@
 import Button from '@mui/material/Button';
-import { useState, type ElementType } from 'react';
-import { Link, useNavigate } from 'react-router';
-import { v7 as newId } from 'uuid';
-import { useSettings } from '../household/useMe';
-import { dayIn } from '../measure/days';
+import type { ElementType } from 'react';
+import { Link } from 'react-router';
+import { AddDog } from '../dog/AddDog';
 import { Page } from '../ui/Page';
-import { blankForm } from '../dog/dogForm';
-import { DogFormView } from '../dog/DogFormView';
-import { useSaveDog } from '../dog/useSaveDog';
 
 export function Component() {
-  const { zone } = useSettings();
-  const navigate = useNavigate();
-  const [id] = useState(() => newId());
-  const [today] = useState(() => dayIn(zone, new Date()));
-  const saveDog = useSaveDog(id, undefined, () => void navigate(`/dogs/${id}`));
   return (
     <Page
       title="Add a dog"
@@ -24,13 +14,7 @@ export function Component() {
         </Button>
       }
     >
-      <DogFormView
-        start={blankForm(today)}
-        today={today}
-        save={(form) => saveDog.mutate({ form, today })}
-        saving={saveDog.isPending}
-        problem={saveDog.error}
-      />
+      <AddDog />
     </Page>
   );
 }

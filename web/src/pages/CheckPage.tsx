@@ -6,6 +6,7 @@ import { Failure } from '../ui/Failure';
 import { Page } from '../ui/Page';
 import { blankCheck } from '../check/checkForm';
 import { CheckFormView } from '../check/CheckFormView';
+import { FirstLook } from '../check/FirstLook';
 
 /** Recording a check. */
 export function Component() {
@@ -17,6 +18,7 @@ export function Component() {
       aside="Look, sniff, feel gently. Before anything else goes near an ear."
     >
       {dog.isError && <Failure error={dog.error} onRetry={() => void dog.refetch()} />}
+      {dog.data && dog.data.checked === 0 && <FirstLook name={dog.data.dog.profile.name} />}
       {dog.data && dog.isFetchedAfterMount && (
         <CheckFormView
           checkId={id}

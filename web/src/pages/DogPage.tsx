@@ -1,25 +1,18 @@
 import Alert from '@mui/material/Alert';
 import Box from '@mui/material/Box';
-import Button from '@mui/material/Button';
 import Paper from '@mui/material/Paper';
 import Skeleton from '@mui/material/Skeleton';
 import Stack from '@mui/material/Stack';
 import Typography from '@mui/material/Typography';
 import { useMemo } from 'react';
-import { Link as RouterLink, useNavigate, useParams, useSearchParams } from 'react-router';
-import { CleaningLog } from '../cleaning/CleaningLog';
-import { ReactionPanel } from '../stock/ReactionPanel';
-import { HairPanel } from '../cleaning/HairPanel';
-import { TrustLadder } from '../cleaning/TrustLadder';
+import { useNavigate, useParams, useSearchParams } from 'react-router';
 import { useMayRecord, useSettings } from '../household/useMe';
 import { CallCard } from '../check/CallCard';
-import { LatestCheck } from '../check/LatestCheck';
-import { ToldPanel } from '../handover/ToldPanel';
-import { ExposurePanel } from '../exposure/ExposurePanel';
 import { HoldNotice } from '../hold/HoldNotice';
+import type { Schemas } from '../api/client';
+import { FoldedLine } from '../form/FoldedLine';
 import { ofSide, SIDES } from '../measure/side';
 import { PairDrawing } from '../ear/PairDrawing';
-import { InsideThisEar } from '../ear/InsideThisEar';
 import { age, count } from '../measure/days';
 import { sidesAsSeen } from '../measure/facing';
 import { weightWords } from '../measure/units';
@@ -27,7 +20,6 @@ import { ComingUp } from '../plan/ComingUp';
 import { nextOf } from '../plan/items';
 import { Ribbon, RibbonAxis } from '../plan/Ribbon';
 import { planWords, ribbonMarks } from '../plan/ribbon';
-import { AppointmentPanel } from '../visit/AppointmentPanel';
 import { Failure } from '../ui/Failure';
 import { useKeys } from '../ui/keys';
 import { Page } from '../ui/Page';
@@ -35,8 +27,10 @@ import { useBreeds } from '../dog/breeds';
 import { ArchivedNotice } from '../dog/ArchivedNotice';
 import { DogPicture } from '../dog/DogPicture';
 import { EarSummary } from '../dog/EarSummary';
-import { GoodToKnow } from '../dog/GoodToKnow';
+import { TornAlert } from '../dog/TornAlert';
 import { useDog, type DogInFull } from '../view/useDog';
+import { DogActions } from './dog/DogActions';
+import { DogTabs } from './dog/DogTabs';
 
 export function Component() {
   const dog = useDog(useParams().dog ?? '');
@@ -69,14 +63,13 @@ function DogInFullView({ dog: inFull }: { dog: DogInFull }) {
         c: () => void navigate(`/dogs/${dog.id}/session`),
         k: () => void navigate(`/dogs/${dog.id}/check`),
       }),
-      w: () => document.getElementById('water')?.scrollIntoView(),
+      w: () => setSearch({ tab: 'water' }, { replace: true }),
       y: () => setSearch(why ? {} : { why: '' }, { replace: true }),
     }),
     [dog.id, mayRecord, navigate, setSearch, why],
   );
   useKeys(keys);
   const next = nextOf(plan.items, 'CLEAN');
-  const hairNext = nextOf(plan.items, 'HAIR');
   const { facing } = useSettings();
   const [onLeft = 'RIGHT', onRight = 'LEFT'] = sidesAsSeen(facing);
   return (
@@ -86,54 +79,7 @@ function DogInFullView({ dog: inFull }: { dog: DogInFull }) {
         <DogPicture dogId={dog.id} name={dog.profile.name} sentAt={inFull.picture} size={56} />
       }
       aside={<About dog={inFull} />}
-      actions={
-        <Stack
-          direction="row"
-          sx={{
-            gap: { xs: 0.5, md: 1 },
-            flexWrap: 'wrap',
-            '& .MuiButton-text': { px: { xs: 1, md: 2.25 } },
-          }}
-        >
-          {mayRecord && (
-            <>
-              <Button component={RouterLink} to={`/dogs/${dog.id}/check`} variant="contained">
-                Check
-              </Button>
-              <Button component={RouterLink} to={`/dogs/${dog.id}/session`} variant="outlined">
-                Clean
-              </Button>
-              <Button component={RouterLink} to={`/dogs/${dog.id}/clean`}>
-                Record a cleaning
-              </Button>
-              <Button component={RouterLink} to={`/dogs/${dog.id}/visit`}>
-                Record a visit
-              </Button>
-              <Button component={RouterLink} to={`/dogs/${dog.id}/edit`}>
-                Edit
-              </Button>
-            </>
-          )}
-          <Button component={RouterLink} to={`/dogs/${dog.id}/courses`}>
-            Courses
-          </Button>
-          <Button component={RouterLink} to={`/dogs/${dog.id}/vet`}>
-            For the vet
-          </Button>
-          <Button component={RouterLink} to={`/dogs/${dog.id}/hand-over`}>
-            Hand over
-          </Button>
-          <Button component={RouterLink} to={`/dogs/${dog.id}/photos`}>
-            Photographs
-          </Button>
-          <Button component={RouterLink} to={`/trends?dog=${dog.id}`}>
-            Trends
-          </Button>
-          <Button component={RouterLink} to={`/dogs/${dog.id}/history`}>
-            History
-          </Button>
-        </Stack>
-      }
+      actions={<DogActions dogId={dog.id} name={dog.profile.name} />}
     >
       <Stack spacing={3}>
         {inFull.leftOn && <ArchivedNotice dog={inFull} />}
@@ -145,14 +91,6 @@ function DogInFullView({ dog: inFull }: { dog: DogInFull }) {
               : 'No cleaning is planned: look and sniff every week.'}
           </Alert>
         )}
-        {SIDES.map((side) => {
-          const { hold } = ofSide(plan.ears, side);
-          return (
-            hold && (
-              <HoldNotice key={side} dogId={dog.id} side={side} hold={hold} today={plan.today} />
-            )
-          );
-        })}
         <Box
           sx={{
             display: 'grid',
@@ -161,31 +99,52 @@ function DogInFullView({ dog: inFull }: { dog: DogInFull }) {
             alignItems: 'start',
           }}
         >
-          <Paper variant="outlined" sx={{ p: 2 }}>
-            <Box
-              sx={{
-                display: 'grid',
-                gridTemplateColumns: { xs: '1fr 1fr', sm: '1fr auto 1fr' },
-                gap: 1,
-                alignItems: 'start',
-              }}
-            >
-              <Box sx={{ order: { xs: 1, sm: 0 } }}>
-                <EarSummary side={onLeft} dog={inFull} />
-              </Box>
-              <Box sx={{ order: 0, gridColumn: { xs: '1 / -1', sm: 'auto' }, textAlign: 'center' }}>
-                <PairDrawing traits={dog.profile.ears} facing={facing} height={190} />
-              </Box>
-              <Box sx={{ order: { xs: 2, sm: 0 } }}>
-                <EarSummary side={onRight} dog={inFull} />
-              </Box>
-            </Box>
-          </Paper>
           <ComingUp
+            name={dog.profile.name}
             plan={plan}
             open={why}
             onToggle={(open) => setSearch(open ? { why: '' } : {}, { replace: true })}
           />
+          <Stack spacing={2}>
+            {SIDES.map((side) => {
+              const { hold } = ofSide(plan.ears, side);
+              return (
+                hold && (
+                  <HoldNotice
+                    key={side}
+                    dogId={dog.id}
+                    side={side}
+                    hold={hold}
+                    today={plan.today}
+                  />
+                )
+              );
+            })}
+            <TornAlert ears={plan.ears} />
+            <Paper variant="outlined" sx={{ p: 2 }}>
+              <Box
+                sx={{
+                  display: 'grid',
+                  gridTemplateColumns: { xs: '1fr 1fr', sm: '1fr auto 1fr' },
+                  gap: 1,
+                  alignItems: 'start',
+                }}
+              >
+                <Box sx={{ order: { xs: 1, sm: 0 } }}>
+                  <EarSummary side={onLeft} dog={inFull} />
+                </Box>
+                <Box
+                  sx={{ order: 0, gridColumn: { xs: '1 / -1', sm: 'auto' }, textAlign: 'center' }}
+                >
+                  <PairDrawing traits={dog.profile.ears} facing={facing} height={150} />
+                </Box>
+                <Box sx={{ order: { xs: 2, sm: 0 } }}>
+                  <EarSummary side={onRight} dog={inFull} />
+                </Box>
+              </Box>
+            </Paper>
+            {inFull.card && <ForTheVet card={inFull.card} plan={plan} />}
+          </Stack>
         </Box>
         <Box component="section" aria-label="Ribbon">
           <RibbonAxis today={plan.today} />
@@ -207,47 +166,21 @@ function DogInFullView({ dog: inFull }: { dog: DogInFull }) {
             height={104}
           />
         </Box>
-        {plan.trust.rung !== 'FULL_SESSION' && <TrustLadder dogId={dog.id} trust={plan.trust} />}
-        <ToldPanel told={inFull.told} />
-        <LatestCheck dog={inFull} />
-        {inFull.card && <CallCard card={inFull.card} />}
-        <ExposurePanel
-          dogId={dog.id}
-          name={dog.profile.name}
-          exposures={inFull.exposures}
-          expected={inFull.expected}
-          open={plan.open}
-          today={plan.today}
-          waterSensitive={dog.profile.waterSensitive}
-        />
-        {(dog.profile.ears.canalHair !== 'NONE' || inFull.hair.length > 0) && (
-          <HairPanel
-            dogId={dog.id}
-            name={dog.profile.name}
-            hair={inFull.hair}
-            next={hairNext && planWords(hairNext, plan.today)}
-            today={plan.today}
-          />
-        )}
-        <ReactionPanel
-          dogId={dog.id}
-          name={dog.profile.name}
-          reactions={inFull.reactions}
-          said={dog.profile.reactions}
-          today={plan.today}
-        />
-        <AppointmentPanel dogId={dog.id} appointments={inFull.appointments} today={plan.today} />
-        {inFull.canals ? (
-          <InsideThisEar canals={inFull.canals} />
-        ) : (
-          <Typography color="textSecondary">
-            Add {dog.profile.name}’s weight to see what its ear canals hold.
-          </Typography>
-        )}
-        <GoodToKnow profile={dog.profile} ears={plan.ears} />
-        <CleaningLog dogId={dog.id} today={plan.today} />
+        <DogTabs dog={inFull} />
       </Stack>
     </Page>
+  );
+}
+
+/** What to tell the vet: open while that is what is to be done. */
+function ForTheVet({ card, plan }: Pick<DogInFull, 'plan'> & { card: Schemas['CallCard'] }) {
+  const visit = nextOf(plan.items, 'VISIT');
+  return visit && visit.standing !== 'LATER' ? (
+    <CallCard card={card} />
+  ) : (
+    <FoldedLine label="What to tell the vet" value="on one card">
+      <CallCard card={card} />
+    </FoldedLine>
   );
 }
 

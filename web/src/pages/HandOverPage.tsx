@@ -2,7 +2,6 @@ import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Paper from '@mui/material/Paper';
 import Stack from '@mui/material/Stack';
-import TextField from '@mui/material/TextField';
 import { useState } from 'react';
 import { useParams } from 'react-router';
 import { WORDS } from '../api/words';
@@ -16,6 +15,7 @@ import { capital } from '../measure/words';
 import { Failure } from '../ui/Failure';
 import { OfDogPage } from '../view/OfDogPage';
 import { LinkPanel } from '../visit/LinkPanel';
+import { DayField } from '../form/DayField';
 
 const USUAL_DAYS: Record<Taker, number> = { GROOMER: 0, SITTER: 6, SHELTER: 13, FOSTER: 27 };
 
@@ -64,9 +64,9 @@ function ForTheTaker({ dog, today }: { dog: string; today: Day }) {
             }}
           />
           <Stack direction="row" sx={{ gap: 2, flexWrap: 'wrap' }}>
-            <TextField
+            <DayField
               label="From"
-              type="date"
+
               value={from}
               onChange={({ target }) => {
                 if (!target.value) return;
@@ -74,19 +74,19 @@ function ForTheTaker({ dog, today }: { dog: string; today: Day }) {
                 if (until < target.value) setUntil(target.value);
                 make.reset();
               }}
-              slotProps={{ inputLabel: { shrink: true } }}
+
               sx={{ width: 190 }}
             />
-            <TextField
+            <DayField
               label="Until"
-              type="date"
+
               value={until}
               onChange={({ target }) => {
                 if (!target.value) return;
                 setUntil(target.value);
                 make.reset();
               }}
-              slotProps={{ inputLabel: { shrink: true }, htmlInput: { min: from } }}
+              slotProps={{ htmlInput: { min: from } }}
               sx={{ width: 190 }}
             />
             <Button variant="outlined" onClick={() => window.print()}>

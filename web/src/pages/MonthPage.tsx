@@ -14,12 +14,15 @@ import { Page } from '../ui/Page';
 import { daysOf, monday, type DayRow } from '../plan/days';
 import { KINDS, kindsThat, type Kind } from '../plan/kinds';
 import { MonthGrid } from '../plan/MonthGrid';
+import { MonthList } from '../plan/MonthList';
 import { UnplacedAlert } from '../plan/UnplacedAlert';
 import { useToday, type Today } from '../view/useToday';
 
 const ALL = kindsThat(() => true);
 const USUAL = kindsThat((kind) => kind.isUsual);
 const WEEKS = 5;
+/** From there on five weeks stand side by side; below, the days stand one below the other. */
+const WIDE = '@media (min-width: 700px)';
 
 export function Component() {
   const today = useToday();
@@ -81,7 +84,20 @@ function Month({ today }: { today: Today }) {
       {today.dogs.length === 0 ? (
         <Typography>Add a dog, and its month stands here.</Typography>
       ) : (
-        <MonthGrid today={today} row={row} kinds={kinds} />
+        <>
+          <Box
+            sx={{
+              display: 'none',
+              [WIDE]: { display: 'block' },
+              '@media print': { display: 'block' },
+            }}
+          >
+            <MonthGrid today={today} row={row} kinds={kinds} />
+          </Box>
+          <Box sx={{ [WIDE]: { display: 'none' }, '@media print': { display: 'none' } }}>
+            <MonthList today={today} first={row.first} last={last} kinds={kinds} />
+          </Box>
+        </>
       )}
       <Box sx={{ '@media print': { display: 'none' } }}>
         {today.unplaced.map((one) => (
@@ -92,13 +108,17 @@ function Month({ today }: { today: Today }) {
             {supply.name}: last day <strong>{useBy === undefined ? '' : longDate(useBy)}</strong>
           </Typography>
         ))}
-        <Typography variant="body2" color="textSecondary" sx={{ mt: 1.5 }}>
-          A drop is a cleaning: up for the dog’s right ear, down for its left. A ring is a check,
-          with a dot where it watches after water; a dot alone is a light look, a wave is drying, a
-          leaf a look for seeds, strokes are hair care, a cross the vet, a square the diet trial, a
-          bubble a talk with the vet. Drag a cleaning, a check or hair care to another day; or give
-          it the focus and press ← or → with Shift. Its window is shaded meanwhile; outside it you
-          are asked why.
+        <Typography
+          variant="body2"
+          color="textSecondary"
+          sx={{ mt: 1.5, display: 'none', [WIDE]: { display: 'block' } }}
+        >
+          What was done is filled and paler. A drop is a cleaning: up for the dog’s right ear, down
+          for its left. A ring is a check, with a dot where it watches after water; a dot alone is a
+          light look, a wave is drying, a leaf a look for seeds, strokes are hair care, a cross the
+          vet, a square the diet trial, a bubble a talk with the vet. Drag a cleaning, a check or
+          hair care to another day; or give it the focus and press ← or → with Shift. Its window is
+          shaded meanwhile; outside it you are asked why.
         </Typography>
       </Box>
     </Page>

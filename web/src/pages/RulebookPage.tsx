@@ -22,7 +22,7 @@ export function Component() {
       title="Rulebook"
       aside="What is computed here, why, and where its numbers come from. A vet’s word overrides all of it."
       actions={
-        <Button component={Link as ElementType} to="/household">
+        <Button component={Link as ElementType} to="/household/ways">
           Choose your schools
         </Button>
       }

@@ -10,6 +10,7 @@ import Typography from '@mui/material/Typography';
 import { useMemo } from 'react';
 import { Link as RouterLink, useNavigate } from 'react-router';
 import { EarNow } from '../hold/EarNow';
+import { AddDog } from '../dog/AddDog';
 import { DogPicture } from '../dog/DogPicture';
 import { OpenDays } from '../exposure/OpenDays';
 import { addDays, inWords, longDate, shortDate, type Day } from '../measure/days';
@@ -25,6 +26,8 @@ import { isForRound, itemWords, nextOf } from '../plan/items';
 import { KINDS, kindsThat } from '../plan/kinds';
 import { planWords, ribbonMarks } from '../plan/ribbon';
 import { UnplacedAlert } from '../plan/UnplacedAlert';
+import { isMany, othersOf } from './today/groups';
+import { DogGroups } from './today/DogGroups';
 import {
   useToday,
   type DogToday,
@@ -119,8 +122,11 @@ function byDog(agenda: Today['agenda']): { dogId: string; items: PlanItem[] }[] 
 
 function ToDo({ today }: { today: Today }) {
   const names = new Map(today.dogs.map((dog) => [dog.id, dog.profile.name]));
+  const many = isMany(today);
+  const lines = many ? othersOf(today) : today.agenda;
   return (
     <Box component="section" aria-label="What to do now">
+      {many && <DogGroups today={today} />}
       {today.agenda.length === 0 ? (
         <Paper variant="outlined" sx={{ p: 2.5 }}>
           <Typography variant="h2">Nothing to do now</Typography>
@@ -128,14 +134,14 @@ function ToDo({ today }: { today: Today }) {
         </Paper>
       ) : (
         <Stack component="ul" spacing={1.25} sx={{ p: 0, m: 0 }}>
-          {byDog(today.agenda).map(({ dogId, items }, index) => (
+          {byDog(lines).map(({ dogId, items }, index) => (
             <AgendaCard
               key={dogId}
               name={names.get(dogId) ?? ''}
               dogId={dogId}
               items={items}
               today={today.today}
-              first={index === 0}
+              first={index === 0 && !many}
             />
           ))}
         </Stack>
@@ -342,21 +348,19 @@ function DogLine({ dog, line }: { dog: DogToday; line: number }) {
   );
 }
 
+/** An empty household begins with its first dog, right here. */
 function NoDogsYet() {
+  const mayRecord = useMayRecord();
   return (
     <Page title="Today">
-      <Paper variant="outlined" sx={{ p: { xs: 3, md: 5 }, maxWidth: 620 }}>
-        <Typography variant="h2" sx={{ mb: 1 }}>
-          Begin with a dog
-        </Typography>
-        <Typography sx={{ mb: 2.5 }}>
-          Say what its ears are like, and Even Lobe says when to clean them next and why that day.
-          Each cleaning you record makes the next date better.
-        </Typography>
-        <Button component={RouterLink} to="/dogs/new" variant="contained" size="large">
-          Add a dog
-        </Button>
-      </Paper>
+      <Typography variant="h2" sx={{ mb: 0.5 }}>
+        Begin with a dog
+      </Typography>
+      <Typography sx={{ mb: 2, maxWidth: 720 }}>
+        Three answers, and Even Lobe says when to clean its ears and why that day. Each look and
+        each cleaning that you record makes the next date better.
+      </Typography>
+      {mayRecord ? <AddDog /> : <Typography>A carer of this household adds it.</Typography>}
     </Page>
   );
 }

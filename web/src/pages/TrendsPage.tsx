@@ -19,6 +19,7 @@ import { useTrends } from '../trend/useTrends';
 import { Failure } from '../ui/Failure';
 import { Page } from '../ui/Page';
 import { useToday, type Today } from '../view/useToday';
+import { DayField } from '../form/DayField';
 
 const SPANS = { '90': '3 months', '183': '6 months', '365': '12 months', '10957': 'All of it' };
 
@@ -156,8 +157,7 @@ function Choices({
           </option>
         ))}
       </TextField>
-      <TextField
-        type="date"
+      <DayField
         size="small"
         label="Up to"
         value={to}

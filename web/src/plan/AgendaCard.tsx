@@ -1,5 +1,4 @@
 import Box from '@mui/material/Box';
-import Button from '@mui/material/Button';
 import Link from '@mui/material/Link';
 import Paper from '@mui/material/Paper';
 import Stack from '@mui/material/Stack';
@@ -8,15 +7,13 @@ import { Link as RouterLink } from 'react-router';
 import { useMayRecord } from '../household/useMe';
 import type { Day } from '../measure/days';
 import { earsName } from '../measure/side';
-import { HairButton } from '../cleaning/HairButton';
-import { SaidButton } from '../fact/SaidButton';
-import { LookButton } from '../visit/LookButton';
 import { caution, whenWords } from './agenda';
+import { ItemAction } from './ItemAction';
 import { KINDS } from './kinds';
 import { SkipButton } from './SkipButton';
-import { TalkedButton } from './TalkedButton';
 import type { PlanItem } from '../view/useToday';
 import { Because } from '../ui/Because';
+import { SMALL_TARGET } from '../ui/smallTarget';
 
 const EDGES: Record<PlanItem['standing'], string> = {
   OVERDUE: 'mark.stop',
@@ -61,7 +58,7 @@ export function AgendaCard({
       }}
     >
       <Box sx={{ bgcolor: pressing ? 'mark.stop' : EDGES[standing] }} />
-      <Box sx={{ p: first ? 2 : 1.5 }}>
+      <Box sx={{ p: 1.75 }}>
         <Typography variant="h2" sx={{ fontSize: first ? '1.5rem' : '1.15rem' }}>
           {name}
         </Typography>
@@ -134,49 +131,18 @@ function Line({
                 component={RouterLink}
                 to={`/dogs/${dogId}?why`}
                 aria-label={doing.whyLink.label(name)}
+                sx={SMALL_TARGET}
               >
                 {doing.whyLink.text}
               </Link>
               {mayRecord && doing.isSkippable && (
-                <>
-                  {' · '}
-                  <SkipButton dogId={dogId} name={name} item={item} />
-                </>
+                <SkipButton dogId={dogId} name={name} item={item} />
               )}
             </Box>
           </Typography>
         )}
       </Box>
-      {mayRecord && doing.said && (
-        <SaidButton dogId={dogId} name={name} kind={doing.said} label={doing.label(name)}>
-          {doing.button}
-        </SaidButton>
-      )}
-      {mayRecord && item.kind === 'HAIR' && (
-        <HairButton dogId={dogId} name={name} ears={item.ears} label={doing.label(name)}>
-          {doing.button}
-        </HairButton>
-      )}
-      {mayRecord && item.kind === 'TALK' && (
-        <TalkedButton dogId={dogId} name={name} item={item} label={doing.label(name)}>
-          {doing.button}
-        </TalkedButton>
-      )}
-      {mayRecord && item.kind === 'LOOK' && (
-        <LookButton dogId={dogId} name={name} label={doing.label(name)} main={main} />
-      )}
-      {mayRecord && doing.to && (
-        <Button
-          component={RouterLink}
-          to={doing.to(dogId, item)}
-          variant={main ? 'contained' : 'outlined'}
-          size={main ? 'large' : 'medium'}
-          aria-label={doing.label(name)}
-          sx={{ whiteSpace: 'nowrap' }}
-        >
-          {doing.button}
-        </Button>
-      )}
+      <ItemAction name={name} dogId={dogId} item={item} main={main} />
     </Stack>
   );
 }

@@ -7,7 +7,9 @@ import Typography from '@mui/material/Typography';
 import { Link as RouterLink } from 'react-router';
 import type { Schemas } from '../api/client';
 import { inWords, longDate, shortDate } from '../measure/days';
+import type { ReactNode } from 'react';
 import { caution } from './agenda';
+import { ItemAction } from './ItemAction';
 import { inOrder, itemWords, nextOf } from './items';
 import { KINDS, kindsThat } from './kinds';
 import { LoadFactorWhy, Reasons } from './Why';
@@ -22,10 +24,12 @@ const NEXT = kindsThat((kind) => kind.isNext && kind.ribbon !== 'toCheck');
 
 /** The next visit, check and cleaning of a dog, and on demand every reason that led to them. */
 export function ComingUp({
+  name,
   plan,
   open,
   onToggle,
 }: {
+  name: string;
   plan: DogPlan;
   open: boolean;
   onToggle: (open: boolean) => void;
@@ -38,7 +42,18 @@ export function ComingUp({
     <Paper variant="outlined" sx={{ p: 2.5 }} component="section" aria-label="What comes next">
       <Stack spacing={1.5}>
         {next.map((item, at) => (
-          <Next key={item.id} heading={heading(item, at)} item={item} today={plan.today} />
+          <Next
+            key={item.id}
+            heading={heading(item, at)}
+            item={item}
+            today={plan.today}
+            main={at === 0}
+            action={
+              item.standing !== 'LATER' && (
+                <ItemAction name={name} dogId={plan.dogId} item={item} main={at === 0} />
+              )
+            }
+          />
         ))}
         {!cleaning && (
           <Box>
@@ -77,21 +92,42 @@ function heading(item: PlanItem, at: number): string {
   return `${at === 0 ? 'Next' : 'Then'}: ${itemWords(item)}`;
 }
 
-function Next({ heading, item, today }: { heading: string; item: PlanItem; today: string }) {
+function Next({
+  heading,
+  item,
+  today,
+  main,
+  action,
+}: {
+  heading: string;
+  item: PlanItem;
+  today: string;
+  /** Whether it is the first one: its reason stands beside it. */
+  main: boolean;
+  action: ReactNode;
+}) {
   const { earliest, best, latest } = item.window;
   return (
-    <Box>
-      <Typography variant="overline" component="h2" color={item.pressing ? 'error' : 'secondary'}>
-        {heading}
-      </Typography>
-      <Typography variant="h2" component="p" sx={{ fontSize: '1.45rem' }}>
-        {longDate(best)}
-      </Typography>
-      <Typography sx={{ fontWeight: 600 }}>
-        {item.standing === 'OVERDUE' ? 'Overdue: it was best ' : ''}
-        {inWords(best, today)}
-        {earliest !== latest && ` · good from ${shortDate(earliest)} to ${shortDate(latest)}`}
-      </Typography>
+    <Box sx={{ display: 'flex', gap: 1, alignItems: 'flex-end', flexWrap: 'wrap' }}>
+      <Box sx={{ flex: '1 1 200px' }}>
+        <Typography variant="overline" component="h2" color={item.pressing ? 'error' : 'secondary'}>
+          {heading}
+        </Typography>
+        <Typography variant="h2" component="p" sx={{ fontSize: '1.45rem' }}>
+          {longDate(best)}
+        </Typography>
+        <Typography sx={{ fontWeight: 600 }}>
+          {item.standing === 'OVERDUE' ? 'Overdue: it was best ' : ''}
+          {inWords(best, today)}
+          {earliest !== latest && ` · good from ${shortDate(earliest)} to ${shortDate(latest)}`}
+        </Typography>
+        {main && item.reasons[0] && (
+          <Typography variant="body2" color="textSecondary">
+            <Because reason={item.reasons[0]} />
+          </Typography>
+        )}
+      </Box>
+      {action}
     </Box>
   );
 }

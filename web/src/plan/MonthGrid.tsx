@@ -6,7 +6,7 @@ import Typography from '@mui/material/Typography';
 import { useState, type DragEvent, type KeyboardEvent } from 'react';
 import { Link as RouterLink } from 'react-router';
 import { useMayRecord, useSettings } from '../household/useMe';
-import { addDays, shortDate, type Day } from '../measure/days';
+import { addDays, dateParts, shortDate, type Day } from '../measure/days';
 import {
   column,
   dayAt,
@@ -18,6 +18,8 @@ import {
   isWithin,
   type DayRow,
 } from './days';
+import { doneOf, doneWords, type DoneOn } from './done';
+import { DoneMark } from './DoneMark';
 import { KINDS } from './kinds';
 import { MonthMark } from './MonthMark';
 import { MoveDialog } from './MoveDialog';
@@ -94,6 +96,7 @@ export function MonthGrid({
             dog={dog}
             dogs={today.dogs.length}
             items={dog.plan.items.filter((item) => kinds.includes(item.kind))}
+            done={doneOf(dog).filter(({ kind, day }) => kinds.includes(kind) && isIn(day, row))}
             row={row}
             today={today.today}
             held={held?.dog.id === dog.id ? held : undefined}
@@ -129,7 +132,7 @@ function Axis({ row, today }: { row: DayRow; today: Day }) {
     <Box aria-hidden="true" sx={{ display: 'grid', gridTemplateColumns: columns(row) }}>
       <span />
       {daysOf(row).map((day, index) => {
-        const [weekday = '', date = '', month = ''] = shortDate(day).split(' ');
+        const { weekday, date, month } = dateParts(day);
         return (
           <Box
             key={day}
@@ -206,6 +209,7 @@ function Lane({
   dog,
   dogs,
   items,
+  done,
   row,
   today,
   held,
@@ -217,6 +221,7 @@ function Lane({
   dog: DogToday;
   dogs: number;
   items: readonly ItemMark[];
+  done: readonly DoneOn[];
   row: DayRow;
   today: Day;
   held: Held | undefined;
@@ -303,6 +308,19 @@ function Lane({
             bgcolor: cellColour(day, today, held),
           }}
         />
+      ))}
+      {done.map((one) => (
+        <Box
+          key={one.key}
+          sx={{
+            gridRow: 1,
+            gridColumn: column(one.day, row) + 2,
+            alignSelf: KINDS[one.kind].cell,
+            justifySelf: 'center',
+          }}
+        >
+          <DoneMark done={one} words={doneWords(dog.profile.name, one)} />
+        </Box>
       ))}
       {items
         .filter((item) => isIn(place(item), row))

@@ -1,13 +1,13 @@
 import Alert from '@mui/material/Alert';
 import Button from '@mui/material/Button';
 import Stack from '@mui/material/Stack';
-import TextField from '@mui/material/TextField';
 import { useState } from 'react';
 import { addDays, type Day } from '../measure/days';
 import { drawnOn, isWithin } from './days';
 import { MoveDialog } from './MoveDialog';
 import { usePin, useUnpin } from './usePin';
 import type { ItemMark } from '../view/useToday';
+import { DayField } from '../form/DayField';
 
 const HORIZON_DAYS = 60;
 
@@ -31,13 +31,12 @@ export function MoveByDate({
   const possible = day >= today && day <= last && day !== item.window.best;
   return (
     <Stack direction="row" sx={{ gap: 1.5, alignItems: 'center', mt: 2, flexWrap: 'wrap' }}>
-      <TextField
-        type="date"
+      <DayField
         size="small"
         label="Another day"
         value={day}
         onChange={(event) => setDay(event.target.value)}
-        slotProps={{ inputLabel: { shrink: true }, htmlInput: { min: today, max: last } }}
+        slotProps={{ htmlInput: { min: today, max: last } }}
         sx={{ maxWidth: 190 }}
       />
       <Button

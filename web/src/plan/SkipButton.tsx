@@ -8,6 +8,7 @@ import Link from '@mui/material/Link';
 import { useState } from 'react';
 import { itemWords } from './items';
 import { ReasonField } from './ReasonField';
+import { SMALL_TARGET } from '../ui/smallTarget';
 import { useSkip } from './useSkip';
 import type { ItemMark } from '../view/useToday';
 
@@ -27,7 +28,7 @@ export function SkipButton({ dogId, name, item }: { dogId: string; name: string;
         variant="body2"
         onClick={() => setOpen(true)}
         aria-label={`Skip for ${name}: ${itemWords(item)}`}
-        sx={{ verticalAlign: 'baseline' }}
+        sx={{ ...SMALL_TARGET, verticalAlign: 'baseline', ml: 0.5 }}
       >
         Skip
       </Link>

@@ -4,6 +4,7 @@ import Typography from '@mui/material/Typography';
 import type { Schemas } from '../api/client';
 import { barReach } from './factorBar';
 import { RuleTitle } from '../ui/Because';
+import { useHouseUnits } from '../ui/houseUnits';
 
 type Reason = Schemas['Reason'];
 
@@ -58,7 +59,10 @@ function Factor({ reason, times }: { reason: Reason; times: number }) {
 export function LoadFactorWhy({
   factor,
   start,
+  short = false,
 }: {
+  /** Only what moves it. */
+  short?: boolean;
   factor: Schemas['LoadFactor'];
   start: Schemas['StartingInterval'];
 }) {
@@ -67,6 +71,7 @@ export function LoadFactorWhy({
       <Stack component="ul" sx={{ p: 0, m: 0 }}>
         {factor.reasons
           .filter((reason) => reason.numbers.times !== undefined)
+          .filter((reason) => !short || reason.numbers.times !== 1)
           .map((reason) => (
             <Factor key={reason.rule} reason={reason} times={reason.numbers.times ?? 1} />
           ))}
@@ -85,10 +90,11 @@ export function LoadFactorWhy({
 
 /** Reasons as list items, in the order in which they made the answer. */
 export function Reasons({ reasons }: { reasons: readonly Reason[] }) {
+  const inUnits = useHouseUnits();
   return reasons.map((reason) => (
     <Box component="li" key={`${reason.rule} ${reason.sentence}`} sx={{ listStyle: 'none' }}>
       <Typography variant="body2">
-        <RuleTitle reason={reason} />: {reason.sentence}
+        <RuleTitle reason={reason} />: {inUnits(reason.sentence)}
       </Typography>
     </Box>
   ));

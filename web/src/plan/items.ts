@@ -13,11 +13,18 @@ export function nextOf<I extends ItemMark>(
 
 const ORDER = kindsThat(() => true);
 
-/** What presses first, then by day; of one day the upper line of the table of kinds. */
+const rank = ({ kind, standing }: ItemMark) =>
+  standing === 'LATER' ? 0 : ORDER.indexOf(kind) - ORDER.length;
+
+/**
+ * What presses first; then what can be done now, the look before the cleaning, as on Today; then by
+ * day. Of one day the upper line of the table of kinds.
+ */
 export function inOrder<I extends ItemMark>(items: readonly I[]): I[] {
   return [...items].sort(
     (a, b) =>
       Number(b.pressing) - Number(a.pressing) ||
+      rank(a) - rank(b) ||
       a.window.best.localeCompare(b.window.best) ||
       ORDER.indexOf(a.kind) - ORDER.indexOf(b.kind),
   );
@@ -30,7 +37,12 @@ export function itemWords(item: ItemMark): string {
 
 const OF_A_ROUND: readonly ItemMark['kind'][] = ['CHECK', 'WATCH', 'CLEAN'];
 
-/** Whether it is due and done in a round: a look, or a cleaning. */
-export function isForRound({ kind, standing }: Pick<ItemMark, 'kind' | 'standing'>): boolean {
-  return OF_A_ROUND.includes(kind) && (standing === 'DUE' || standing === 'OVERDUE');
+/** Whether a round does it: a look, or a cleaning. */
+export function isOfRound({ kind }: Pick<ItemMark, 'kind'>): boolean {
+  return OF_A_ROUND.includes(kind);
+}
+
+/** Whether it is due and done in a round. */
+export function isForRound(item: Pick<ItemMark, 'kind' | 'standing'>): boolean {
+  return isOfRound(item) && (item.standing === 'DUE' || item.standing === 'OVERDUE');
 }

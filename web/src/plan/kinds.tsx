@@ -9,7 +9,7 @@ import VetIcon from '@mui/icons-material/LocalHospitalOutlined';
 import WaterIcon from '@mui/icons-material/WavesOutlined';
 import type { ElementType, ReactNode } from 'react';
 import type { Schemas } from '../api/client';
-import { earsName } from '../measure/side';
+import { earsName, type Side } from '../measure/side';
 
 type ItemMark = Schemas['ItemMark'];
 export type Kind = ItemMark['kind'];
@@ -57,14 +57,21 @@ export interface PlanKind {
   isSkippable: boolean;
 }
 
-const DROP = 'M0 -14 C0.6 -10.5 5 -7.5 5 -3.5 A5 5 0 0 1 -5 -3.5 C-5 -7.5 -0.6 -10.5 0 -14 Z';
-const CROSS = 'M-2.5 -7 H2.5 V-2.5 H7 V2.5 H2.5 V7 H-2.5 V2.5 H-7 V-2.5 H-2.5 Z';
+export const DROP =
+  'M0 -14 C0.6 -10.5 5 -7.5 5 -3.5 A5 5 0 0 1 -5 -3.5 C-5 -7.5 -0.6 -10.5 0 -14 Z';
+export const CROSS = 'M-2.5 -7 H2.5 V-2.5 H7 V2.5 H2.5 V7 H-2.5 V2.5 H-7 V-2.5 H-2.5 Z';
 const SEED = 'M0 -8 C5 -3 5 4 0 8 C-5 4 -5 -3 0 -8 Z';
 const WAVE = 'M-9 2 q2.25 -6 4.5 0 t4.5 0 t4.5 0 t4.5 0';
 const PLANNED = 'var(--mui-palette-mark-planned)';
 const PAPER = 'var(--mui-palette-background-paper)';
 
 const ring = <circle r="5" fill={PAPER} stroke={PLANNED} strokeWidth="2" />;
+
+/** Up for the right ear, down for the left; beside each other where both are done. */
+export function dropAt(side: Side, ears: number): string {
+  const aside = ears < 2 ? 0 : side === 'RIGHT' ? -6 : 6;
+  return `translate(${aside} 0) scale(1 ${side === 'RIGHT' ? 1 : -1}) translate(0 -0.5)`;
+}
 
 const whyThisDay = (now: string) => ({
   text: 'Why',
@@ -239,7 +246,7 @@ export const KINDS: Record<Kind, PlanKind> = {
         <path
           key={side}
           d={DROP}
-          transform={`scale(1 ${side === 'RIGHT' ? 1 : -1}) translate(0 -0.5)`}
+          transform={dropAt(side, item.ears.length)}
           fill={PAPER}
           stroke={PLANNED}
           strokeWidth="2"

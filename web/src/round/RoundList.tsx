@@ -28,7 +28,7 @@ export function RoundList({
     <Dialog open={open} onClose={onClose} fullWidth maxWidth="xs" aria-labelledby="round-dogs">
       <DialogTitle id="round-dogs">All dogs</DialogTitle>
       <DialogContent sx={{ px: 0 }}>
-        <List disablePadding>
+        <List component="div" disablePadding>
           {run.order.map((dog) => {
             const place = placeOf(sheet, dog);
             const one = run.dogs[dog];

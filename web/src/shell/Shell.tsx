@@ -1,37 +1,26 @@
-import AddIcon from '@mui/icons-material/Add';
-import DosesIcon from '@mui/icons-material/MedicationLiquidOutlined';
 import KeyboardIcon from '@mui/icons-material/KeyboardOutlined';
-import BenchIcon from '@mui/icons-material/ScienceOutlined';
-import HomeIcon from '@mui/icons-material/HomeOutlined';
-import MonthIcon from '@mui/icons-material/CalendarMonthOutlined';
-import LearnIcon from '@mui/icons-material/SchoolOutlined';
+import MoreIcon from '@mui/icons-material/MoreHoriz';
 import LogoutIcon from '@mui/icons-material/Logout';
 import ContrastIcon from '@mui/icons-material/Contrast';
-import StockIcon from '@mui/icons-material/Inventory2Outlined';
-import RulesIcon from '@mui/icons-material/MenuBookOutlined';
-import TrendsIcon from '@mui/icons-material/TimelineOutlined';
-import TodayIcon from '@mui/icons-material/TodayOutlined';
 import Alert from '@mui/material/Alert';
 import Box from '@mui/material/Box';
 import ButtonBase from '@mui/material/ButtonBase';
-import { useColorScheme } from '@mui/material/styles';
-import TextField from '@mui/material/TextField';
 import Typography from '@mui/material/Typography';
-import { useQueryClient } from '@tanstack/react-query';
 import { useMemo, useState, type ElementType, type ReactNode } from 'react';
 import { Link, Outlet, useLocation, useNavigate } from 'react-router';
 import { forgetDraftOf } from '../cleaning/session/forgetDraft';
 import { WaitingNotice } from '../fact/WaitingNotice';
-import { signOut } from '../account/session';
-import { chooseHousehold } from '../household/chosenHousehold';
 import { useLiveChanges } from '../household/useLiveChanges';
 import { Notices } from '../remind/Notices';
-import { useHousehold, useMayRecord, useMe, type Household } from '../household/useMe';
+import { useHousehold, useMayRecord } from '../household/useMe';
 import { UndoHost } from '../fact/UndoHost';
 import { useKeys } from '../ui/keys';
 import { KeysDialog } from './KeysDialog';
 import { Mark } from '../ui/Mark';
+import { HouseholdChoice } from './HouseholdChoice';
+import { isAt, PLACES } from './places';
 import { SignedIn } from './SignedIn';
+import { useDark, useLeave } from './useLeave';
 
 /** Around every page of a signed-in person: the rail, or the bar on a phone, and the keys. */
 export function Shell() {
@@ -45,7 +34,6 @@ export function Shell() {
 }
 
 function Frame() {
-  const households = useMe().data?.households ?? [];
   const cut = useLiveChanges(useHousehold().id);
   const navigate = useNavigate();
   const [keysOpen, setKeysOpen] = useState(false);
@@ -73,7 +61,7 @@ function Frame() {
       }}
     >
       <Notices />
-      <Rail households={households} onKeys={() => setKeysOpen(true)} />
+      <Rail onKeys={() => setKeysOpen(true)} />
       <Box component="main" sx={{ order: { xs: 0, md: 1 }, minWidth: 0 }}>
         {cut && (
           <Alert severity="warning" sx={{ borderRadius: 0 }}>
@@ -89,20 +77,11 @@ function Frame() {
   );
 }
 
-function Rail({ households, onKeys }: { households: Household[]; onKeys: () => void }) {
-  const household = useHousehold();
+function Rail({ onKeys }: { onKeys: () => void }) {
   const mayRecord = useMayRecord();
   const { pathname } = useLocation();
-  const { mode, systemMode, setMode } = useColorScheme();
-  const navigate = useNavigate();
-  const client = useQueryClient();
-  const dark = (mode === 'system' ? systemMode : mode) === 'dark';
-
-  async function leave() {
-    await signOut();
-    client.clear();
-    await navigate('/sign-in');
-  }
+  const { dark, toggle } = useDark();
+  const leave = useLeave();
 
   return (
     <Box
@@ -130,76 +109,32 @@ function Rail({ households, onKeys }: { households: Household[]; onKeys: () => v
       <Box sx={{ display: { xs: 'none', md: 'block' }, textAlign: 'center', py: 1.5 }}>
         <Mark />
       </Box>
-      <RailLink to="/" icon={<TodayIcon />} label="Today" current={pathname === '/'} />
-      <RailLink to="/doses" icon={<DosesIcon />} label="Doses" current={pathname === '/doses'} />
-      {mayRecord && (
-        <RailLink
-          to="/dogs/new"
-          icon={<AddIcon />}
-          label="Add a dog"
-          short="Add"
-          current={pathname === '/dogs/new'}
-        />
+      {PLACES.map(({ to, icon: Icon, label, isRecording, isBelow }) =>
+        isRecording && !mayRecord ? null : (
+          <RailLink
+            key={to}
+            to={to}
+            icon={<Icon />}
+            label={label}
+            current={isAt(to, pathname)}
+            desktopOnly={!isBelow}
+          />
+        ),
       )}
-      <RailLink to="/month" icon={<MonthIcon />} label="Month" current={pathname === '/month'} />
       <RailLink
-        to="/trends"
-        icon={<TrendsIcon />}
-        label="Trends"
-        current={pathname === '/trends'}
-        desktopOnly
+        to="/more"
+        icon={<MoreIcon />}
+        label="More"
+        current={pathname === '/more'}
+        phoneOnly
       />
-      <RailLink to="/bench" icon={<BenchIcon />} label="Bench" current={pathname === '/bench'} />
-      <RailLink to="/stock" icon={<StockIcon />} label="Stock" current={pathname === '/stock'} />
-      <RailLink
-        to="/rulebook"
-        icon={<RulesIcon />}
-        label="Rules"
-        current={pathname === '/rulebook'}
-        desktopOnly
-      />
-      <RailLink
-        to="/learn"
-        icon={<LearnIcon />}
-        label="Learn"
-        current={pathname === '/learn'}
-        desktopOnly
-      />
-      <RailLink
-        to="/household"
-        icon={<HomeIcon />}
-        label="Household"
-        short="House"
-        current={pathname === '/household'}
-      />
-      {households.length > 1 && (
-        <TextField
-          select
-          size="small"
-          label="In"
-          value={household.id}
-          onChange={(event) => {
-            chooseHousehold(event.target.value);
-            void navigate('/');
-          }}
-          slotProps={{ select: { native: true } }}
-          sx={{ my: { md: 1 }, maxWidth: { xs: 96, md: 'none' } }}
-        >
-          {households.map((one) => (
-            <option key={one.id} value={one.id}>
-              {one.settings.name}
-            </option>
-          ))}
-        </TextField>
-      )}
+      <Box sx={{ display: { xs: 'none', md: 'block' }, my: 1 }}>
+        <HouseholdChoice />
+      </Box>
       <Box sx={{ flex: 1, display: { xs: 'none', md: 'block' } }} />
-      <RailButton icon={<KeyboardIcon />} label="Keys" onClick={onKeys} desktopOnly />
-      <RailButton
-        icon={<ContrastIcon />}
-        label={dark ? 'Light' : 'Dark'}
-        onClick={() => setMode(dark ? 'light' : 'dark')}
-      />
-      <RailButton icon={<LogoutIcon />} label="Sign out" onClick={() => void leave()} />
+      <RailButton icon={<KeyboardIcon />} label="Keys" onClick={onKeys} />
+      <RailButton icon={<ContrastIcon />} label={dark ? 'Light' : 'Dark'} onClick={toggle} />
+      <RailButton icon={<LogoutIcon />} label="Sign out" onClick={leave} />
     </Box>
   );
 }
@@ -215,18 +150,16 @@ const railItem = {
   borderRadius: 1,
 } as const;
 
-/** Small enough on a phone that all of them stand side by side. */
-const railWords = { fontSize: { xs: '0.7rem', md: '0.8rem' }, whiteSpace: 'nowrap' } as const;
+const railWords = { fontSize: '0.8rem', whiteSpace: 'nowrap' } as const;
 
 function RailLink(props: {
   to: string;
   icon: ReactNode;
   label: string;
-  /** What stands on a phone. */
-  short?: string;
   current: boolean;
   /** On a phone it is reached from elsewhere. */
   desktopOnly?: boolean;
+  phoneOnly?: boolean;
 }) {
   return (
     <ButtonBase
@@ -236,38 +169,27 @@ function RailLink(props: {
       aria-current={props.current ? 'page' : undefined}
       sx={{
         ...railItem,
-        display: { xs: props.desktopOnly ? 'none' : 'flex', md: 'flex' },
+        display: {
+          xs: props.desktopOnly ? 'none' : 'flex',
+          md: props.phoneOnly ? 'none' : 'flex',
+        },
         color: props.current ? 'primary.main' : 'text.secondary',
         bgcolor: props.current ? 'background.paper' : 'transparent',
       }}
     >
       {props.icon}
       <Typography component="span" sx={{ ...railWords, fontWeight: props.current ? 700 : 500 }}>
-        <Box component="span" sx={{ display: { xs: 'none', md: 'inline' } }}>
-          {props.label}
-        </Box>
-        <Box component="span" sx={{ display: { md: 'none' } }}>
-          {props.short ?? props.label}
-        </Box>
+        {props.label}
       </Typography>
     </ButtonBase>
   );
 }
 
-function RailButton(props: {
-  icon: ReactNode;
-  label: string;
-  onClick: () => void;
-  desktopOnly?: boolean;
-}) {
+function RailButton(props: { icon: ReactNode; label: string; onClick: () => void }) {
   return (
     <ButtonBase
       onClick={props.onClick}
-      sx={{
-        ...railItem,
-        display: { xs: props.desktopOnly ? 'none' : 'flex', md: 'flex' },
-        color: 'text.secondary',
-      }}
+      sx={{ ...railItem, display: { xs: 'none', md: 'flex' }, color: 'text.secondary' }}
     >
       {props.icon}
       <Typography component="span" sx={railWords}>

@@ -1,10 +1,12 @@
 import LinearProgress from '@mui/material/LinearProgress';
-import type { ReactNode } from 'react';
+import { useCallback, type ReactNode } from 'react';
 import { Navigate, useLocation } from 'react-router';
 import { useChosenHousehold } from '../household/chosenHousehold';
 import { HouseholdContext, useMe, type Household } from '../household/useMe';
 import { Problem } from '../api/problem';
+import { inHouseUnits } from '../measure/units';
 import { Failure } from '../ui/Failure';
+import { HouseUnits } from '../ui/houseUnits';
 
 function unreachable(error: Error | null): boolean {
   return error instanceof Problem && error.status === 0;
@@ -26,9 +28,22 @@ export function SignedIn({ offline, children }: { offline?: Household; children:
     return <Navigate to="/sign-in" replace state={{ from: location.pathname }} />;
   }
   if (cut && (me.isPending || unreachable(me.error))) {
-    return <HouseholdContext value={offline}>{children}</HouseholdContext>;
+    return <InHousehold household={offline}>{children}</InHousehold>;
   }
   if (me.isError) return <Failure error={me.error} onRetry={() => void me.refetch()} />;
   if (!household) return <Failure error={new Error('You belong to no household any more.')} />;
-  return <HouseholdContext value={household}>{children}</HouseholdContext>;
+  return <InHousehold household={household}>{children}</InHousehold>;
+}
+
+function InHousehold({ household, children }: { household: Household; children: ReactNode }) {
+  const { volumeUnit, weightUnit } = household.settings;
+  const inUnits = useCallback(
+    (sentence: string) => inHouseUnits(sentence, { volumeUnit, weightUnit }),
+    [volumeUnit, weightUnit],
+  );
+  return (
+    <HouseholdContext value={household}>
+      <HouseUnits value={inUnits}>{children}</HouseUnits>
+    </HouseholdContext>
+  );
 }

@@ -18,6 +18,7 @@ import { instantOf, type Day } from '../measure/days';
 import { earName, type Side } from '../measure/side';
 import { useShelf } from '../solution/useMix';
 import { useStock } from './useStock';
+import { DayField } from '../form/DayField';
 
 type Reaction = Schemas['Reaction'];
 type Ears = Side | 'BOTH';
@@ -136,12 +137,12 @@ function ReactionForm({
             value={ear}
             onChange={setEar}
           />
-          <TextField
+          <DayField
             label="When"
-            type="date"
+
             value={day}
             onChange={(event) => setDay(event.target.value)}
-            slotProps={{ inputLabel: { shrink: true }, htmlInput: { max: today } }}
+            slotProps={{ htmlInput: { max: today } }}
             sx={{ maxWidth: 260 }}
           />
           {say.isError && <Alert severity="error">{say.error.message}</Alert>}

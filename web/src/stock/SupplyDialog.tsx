@@ -25,6 +25,7 @@ import {
 import { LabelFields } from './LabelFields';
 import { useSaveSupply, type Supply } from './useStock';
 import { useRemoveFact } from '../fact/useFact';
+import { DayField } from '../form/DayField';
 
 /** The bottle or pack that is counted anew; nothing of it for a new one. */
 export interface Editing {
@@ -109,10 +110,10 @@ export function SupplyDialog({
               />
             </Stack>
             <Stack direction={{ xs: 'column', sm: 'row' }} spacing={2}>
-              <TextField
+              <DayField
                 label="Opened on"
-                type="date"
-                slotProps={{ inputLabel: { shrink: true }, htmlInput: { max: today } }}
+
+                slotProps={{ htmlInput: { max: today } }}
                 {...text('openedOn')}
               />
               <TextField

@@ -9,6 +9,7 @@ import { around, type Span } from './axis';
 import { Compared } from './Compared';
 import type { DogTrends } from './series';
 import { useCompared } from './useTrends';
+import { DayField } from '../form/DayField';
 
 const DAYS = 56;
 
@@ -32,8 +33,7 @@ export function ComparePanel({
         Did it work?
       </Typography>
       <Stack direction={{ xs: 'column', sm: 'row' }} sx={{ gap: 1.5, alignItems: 'flex-start' }}>
-        <TextField
-          type="date"
+        <DayField
           label="Eight weeks before and from"
           value={turn}
           onChange={({ target }) => target.value && onTurn(target.value)}

@@ -7,6 +7,7 @@ import { ChoiceField } from '../form/ChoiceField';
 import type { Day } from '../measure/days';
 import { EntryForm, type EntryState } from '../ui/EntryForm';
 import { LABEL_WORDS, missing, requestOf, type DietTrialRequest, type TrialDraft } from './trial';
+import { DayField } from '../form/DayField';
 
 /** The two schools on how long a trial is. */
 const LENGTHS = [
@@ -98,14 +99,13 @@ export function TrialFormView({
             value={draft.days}
             onChange={(days) => setDraft({ ...draft, days })}
           />
-          <TextField
-            type="date"
+          <DayField
             label="First day"
             value={draft.startsOn}
             error={'startsOn' in errors}
             helperText={errors.startsOn}
             onChange={({ target }) => setDraft({ ...draft, startsOn: target.value })}
-            slotProps={{ inputLabel: { shrink: true } }}
+
             sx={{ maxWidth: 240 }}
           />
           <Alert severity="info" icon={false}>

@@ -8,8 +8,10 @@ import { useState, type KeyboardEvent } from 'react';
  * @param first the one that a tab leads to at first
  */
 export function useRoving(count: number, first: number) {
+  const [focused, setFocused] = useState<number>();
   const [active, setActive] = useState<number>();
-  const entry = active ?? first;
+  // a pointer that rests somewhere does not move where a tab leads to
+  const entry = focused ?? first;
 
   function onKeyDown(event: KeyboardEvent<SVGSVGElement>) {
     const step = { ArrowRight: 1, ArrowLeft: -1, Home: -count, End: count }[event.key];
@@ -21,12 +23,18 @@ export function useRoving(count: number, first: number) {
 
   return {
     active,
-    group: { onKeyDown, onMouseLeave: () => setActive(undefined) },
+    group: { onKeyDown, onMouseLeave: () => setActive(focused) },
     mark: (at: number) => ({
       'data-mark': at,
       tabIndex: at === entry ? 0 : -1,
-      onFocus: () => setActive(at),
-      onBlur: () => setActive(undefined),
+      onFocus: () => {
+        setFocused(at);
+        setActive(at);
+      },
+      onBlur: () => {
+        setFocused(undefined);
+        setActive(undefined);
+      },
       onMouseEnter: () => setActive(at),
       onClick: () => setActive(at),
     }),

@@ -11,6 +11,7 @@ import type { Schemas } from '../api/client';
 import { inWords, shortDate, type Day } from '../measure/days';
 import { useAppointments, useReadCalendar, type AppointmentSaid } from './useAppointments';
 import { LIMITS } from '../api/limits';
+import { DayField } from '../form/DayField';
 
 /** "Tue 8 Dec 15:30, in 13 days: booster" */
 function appointmentWords(made: AppointmentSaid, today: Day): string {
@@ -84,13 +85,12 @@ function AppointmentForm({
   return (
     <Stack spacing={1.5} sx={{ mt: 1, maxWidth: 720 }} role="group" aria-label="An appointment">
       <Stack direction={{ xs: 'column', sm: 'row' }} sx={{ gap: 1.5 }}>
-        <TextField
-          type="date"
+        <DayField
           size="small"
           label="Day"
           value={on}
           onChange={(event) => setOn(event.target.value)}
-          slotProps={{ inputLabel: { shrink: true }, htmlInput: { min: today } }}
+          slotProps={{ htmlInput: { min: today } }}
         />
         <TextField
           type="time"

@@ -10,6 +10,7 @@ import type { Day } from '../measure/days';
 import { earName, letter, type Side } from '../measure/side';
 import { OrderFields } from './OrderFields';
 import type { EarVisitForm, VisitForm } from './visitForm';
+import { DayField } from '../form/DayField';
 
 const AMOUNTS = [
   { value: 'NONE', label: 'none' },
@@ -112,11 +113,11 @@ export function EarVisitFields({
         name={`${ear}.leftIn`}
         label="What is stuck, or a tick, was left in on purpose"
       />
-      <TextField
+      <DayField
         label="Medicine goes in until"
-        type="date"
+
         size="small"
-        slotProps={{ inputLabel: { shrink: true } }}
+
         error={!!errors?.medicineUntil}
         helperText={
           errors?.medicineUntil?.message ??

@@ -16,6 +16,7 @@ import { earName, type Side } from '../measure/side';
 import { WEEKDAYS } from '../measure/weekdays';
 import { useStock } from '../stock/useStock';
 import { lastDay, type EarVisitForm, type VisitForm } from './visitForm';
+import { DayField } from '../form/DayField';
 
 const HOW_OFTEN = [
   { value: 'TIMES_A_DAY', label: '… times a day' },
@@ -156,11 +157,11 @@ export function OrderFields({
         />
       )}
       {said.end === 'DAY' && (
-        <TextField
+        <DayField
           label="Last day"
-          type="date"
+
           size="small"
-          slotProps={{ inputLabel: { shrink: true } }}
+
           error={!!errors?.until}
           helperText={errors?.until?.message}
           {...register(`${ear}.until`)}

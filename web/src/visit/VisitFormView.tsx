@@ -24,6 +24,7 @@ import { EarVisitFields } from './EarVisitFields';
 import { MedicineOfVisit } from './MedicineOfVisit';
 import { useSaveVisit } from './useSaveVisit';
 import { requestOf, visitFormSchema, type VisitForm, type VisitRequest } from './visitForm';
+import { DayField } from '../form/DayField';
 
 /** The version of a visit that is corrected. */
 interface Correction {
@@ -114,18 +115,17 @@ export function VisitFormView({
             gridTemplateColumns: { xs: '1fr', sm: '190px 190px 1fr' },
           }}
         >
-          <TextField
+          <DayField
             label="Day of the visit"
-            type="date"
-            slotProps={{ inputLabel: { shrink: true }, htmlInput: { max: dog.plan.today } }}
+
+            slotProps={{ htmlInput: { max: dog.plan.today } }}
             error={!!formState.errors.day}
             helperText={formState.errors.day?.message}
             {...register('day')}
           />
-          <TextField
+          <DayField
             label="Next visit"
-            type="date"
-            slotProps={{ inputLabel: { shrink: true } }}
+
             error={!!formState.errors.next}
             helperText={formState.errors.next?.message ?? 'Leave empty if none was named.'}
             {...register('next')}

@@ -95,7 +95,7 @@ class CheckIT {
           .hasAccessibleDescription(
               "Closed: A check found signs in the right ear that no liquid may meet.");
       assertThat(wren.link("Clean left ear").or(wren.link("Wipe left ear"))).isVisible();
-      wren.link("Record a cleaning").click();
+      wren.menu("Record a cleaning");
       assertThat(page.getByText("The right ear is held: do not clean it.")).isVisible();
       wren.link("Today").click();
       assertThat(wren.region("What to do now").getByRole(AriaRole.LISTITEM).first())
@@ -127,7 +127,7 @@ class CheckIT {
         assertThat(wren.button("Clean " + ear + " ear")).hasAttribute("aria-disabled", "true");
         assertThat(wren.heading("The " + ear + " ear is held")).isVisible();
       }
-      wren.link("Check").first().click();
+      wren.link("Check").click();
       assertThat(wren.page().getByText("nothing is filled in")).isVisible();
       assertThat(looked(wren, "right ear")).isDisabled();
     }
@@ -176,12 +176,14 @@ class CheckIT {
   void aSwimIsRecordedInOneTapAndWatchedInADogWhoseTroubleFollowsWater() {
     try (Person wren = withDog(Person.withPhone())) {
       Page page = wren.page();
-      wren.link("Edit").click();
+      wren.menu("Edit");
+      wren.line("After water");
       page.getByText("Ear trouble follows water").click();
       wren.button("Save").click();
       wren.atPage("Fen");
       Locator water = wren.region("Days to note");
 
+      wren.tab("Water");
       wren.button("Record: swim").click();
       assertThat(water).containsText("swim today");
       wren.expectAccessible();
@@ -192,6 +194,7 @@ class CheckIT {
       assertThat(page.getByText("Next: watch both ears in 7 days")).isVisible();
 
       wren.link("To Fen").click();
+      wren.tab("Water");
       water.getByRole(AriaRole.BUTTON, named("Take back: swim today")).click();
       assertThat(water).not().containsText("swim today");
     }

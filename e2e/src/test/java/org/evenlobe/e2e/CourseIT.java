@@ -44,7 +44,7 @@ class CourseIT extends InSession {
       Page page = wren.page();
       LocalTime due = LocalTime.now(LONDON).withSecond(0).withNano(0);
       page.navigate("/dogs/" + dog);
-      wren.link("Courses").click();
+      wren.menu("Courses");
       wren.link("Write down a course").click();
       page.getByLabel("As it stands on the label")
           .fill("8 gtt AD bid for 7 days, then once a day for 7 days if it itches");

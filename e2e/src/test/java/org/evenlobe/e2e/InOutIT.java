@@ -141,7 +141,9 @@ class InOutIT extends InSession {
       Locator told = wren.region("Told by others");
       assertThat(told).containsText("Ilse, groomer");
       assertThat(told).containsText("Saw: a smell (left ear). “Very patient.”");
+      wren.tab("Water");
       assertThat(wren.region("Days to note")).containsText("grooming with a bath");
+      wren.tab("Record");
       wren.expectAccessible();
       told.getByRole(AriaRole.BUTTON).click();
       assertThat(told).hasCount(0);

@@ -43,7 +43,7 @@ class LookBackIT extends InSession {
       swimsAndSuffers();
       Page page = wren.page();
       page.navigate("/dogs/" + dog);
-      wren.link("Trends").first().click();
+      wren.menu("Trends");
       Locator follows = wren.region("What it follows");
       assertThat(follows).containsText("3 of 3 flares began 5 to 14 days after water");
       wren.expectAccessible();

@@ -12,6 +12,7 @@ import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.ReducedMotion;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.regex.Pattern;
 
 /** Somebody at a browser of their own, with what a person does again and again. */
 final class Person implements AutoCloseable {
@@ -144,6 +145,50 @@ final class Person implements AutoCloseable {
     page.getByRole(AriaRole.RADIOGROUP, new Page.GetByRoleOptions().setName(group).setExact(true))
         .getByRole(AriaRole.RADIO, new Locator.GetByRoleOptions().setName(tile))
         .check();
+  }
+
+  /** Goes to a place of the rail; on a phone, to one that may stand under More. */
+  void go(String place) {
+    if (link("More").isVisible() && !link(place).first().isVisible()) {
+      link("More").click();
+      page.getByRole(AriaRole.MAIN)
+          .getByRole(
+              AriaRole.LINK,
+              new Locator.GetByRoleOptions().setName(Pattern.compile("^" + place + " ")))
+          .click();
+    } else {
+      link(place).first().click();
+    }
+  }
+
+  /** Goes on from a dog's page to what stands in its menu. */
+  void menu(String item) {
+    openMenu();
+    menuItem(item).click();
+  }
+
+  /** Opens the menu of a dog's page. */
+  void openMenu() {
+    page.getByRole(
+            AriaRole.BUTTON, new Page.GetByRoleOptions().setName(Pattern.compile("^More of ")))
+        .click();
+  }
+
+  Locator menuItem(String item) {
+    return page.getByRole(
+        AriaRole.MENUITEM, new Page.GetByRoleOptions().setName(item).setExact(true));
+  }
+
+  /** Opens one of the tabs of a dog's page. */
+  void tab(String name) {
+    page.getByRole(AriaRole.TAB, new Page.GetByRoleOptions().setName(name).setExact(true)).click();
+  }
+
+  /** Opens a line of a form, such as "Water in the ears", to correct it. */
+  void line(String label) {
+    page.getByRole(
+            AriaRole.BUTTON, new Page.GetByRoleOptions().setName(Pattern.compile("^" + label)))
+        .click();
   }
 
   Locator button(String name) {

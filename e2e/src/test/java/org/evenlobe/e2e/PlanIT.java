@@ -210,7 +210,7 @@ class PlanIT {
       UUID third = household.addDog("Sorrel", "");
       household.checkQuiet(third);
       household.clean(third, 60);
-      page.navigate("/household");
+      page.navigate("/household/week");
       page.getByLabel("Only so many cleanings fit into a day").check();
       for (String day :
           new String[] {
@@ -241,7 +241,7 @@ class PlanIT {
   void theCalendarIsReadBySecretLinkUntilItIsEnded() {
     try (Person wren = withDog(Person.atDesk(), "")) {
       Page page = wren.page();
-      page.navigate("/household");
+      page.navigate("/household/week");
       wren.button("Make a calendar link").click();
       String address = page.locator("output").textContent();
       APIResponse feed = page.request().get(address);
@@ -256,7 +256,9 @@ class PlanIT {
   void hairCareIsNotedAndComesBackByThePersonsWeeks() {
     try (Person wren = withDog(Person.withPhone(), "")) {
       Page page = wren.page();
-      page.navigate("/household");
+      page.navigate("/household/ways");
+      wren.line("All as usual");
+      wren.line("Hair in the canal");
       wren.button("trim the opening").click();
       page.getByLabel("Every so many weeks").fill("0");
       wren.button("Save").click();
@@ -296,6 +298,7 @@ class PlanIT {
           """
               .formatted(today.plusDays(3).toString().replace("-", ""));
       page.navigate("/dogs/" + dog);
+      wren.tab("Visits");
       wren.button("Note an appointment").click();
       page.locator("input[type=file][accept*=ics]")
           .setInputFiles(

@@ -200,7 +200,7 @@ class SessionIT extends InSession {
 
       page.getByText("Learned for next time").waitFor();
       assertThat(page.getByText("Next in ")).isVisible();
-      page.navigate("/dogs/" + dog);
+      page.navigate("/dogs/" + dog + "?tab=checks");
       assertThat(wren.region("What the check says")).containsText("Redness, moderate (2).");
     }
   }
@@ -394,6 +394,7 @@ class SessionIT extends InSession {
       desk.page().getByText("Learned for next time").waitFor();
       desk.link("To Fen’s page").click();
       desk.atPage("Fen");
+      desk.tab("How it is done");
       assertThat(desk.region("Trust ladder")).containsText("You had to stop on");
     }
   }

@@ -22,7 +22,7 @@ class SharingIT {
 
   static String invite(Person owner, String role) {
     Page page = owner.page();
-    owner.link("Household").click();
+    owner.go("Household");
     page.getByLabel("As", new Page.GetByLabelOptions().setExact(true)).selectOption(role);
     owner.button("Make a link").click();
     Locator link = page.locator("output");
@@ -38,7 +38,7 @@ class SharingIT {
   }
 
   private static void recordCleaning(Person person) {
-    person.link("Record a cleaning").click();
+    person.menu("Record a cleaning");
     person.choose("right ear: 2 light");
     person.choose("left ear: 2 light");
     person.button("Save").click();
@@ -93,10 +93,13 @@ class SharingIT {
       assertThat(tern.heading("Clean, both ears")).isVisible();
       assertThat(tern.link("Clean the ears of Fen")).isHidden();
       tern.open("Fen");
-      assertThat(tern.link("Record a cleaning")).isHidden();
-      assertThat(tern.link("Edit")).isHidden();
+      tern.openMenu();
+      assertThat(tern.menuItem("History")).isVisible();
+      assertThat(tern.menuItem("Record a cleaning")).isHidden();
+      assertThat(tern.menuItem("Edit")).isHidden();
+      tern.page().keyboard().press("Escape");
 
-      tern.link("Household").click();
+      tern.go("Household");
       tern.button("Leave").click();
       assertThat(
               tern.page().getByText("Begin with a dog").or(tern.page().getByText("Who shares it")))
@@ -125,21 +128,21 @@ class SharingIT {
       wren.link("Back to the dog").click();
       assertThat(log.getByRole(AriaRole.LINK)).hasCount(1);
 
-      wren.link("Edit").click();
+      wren.menu("Edit");
       page.getByLabel("Name").fill("Reed");
       wren.button("Save").click();
       wren.heading("Reed").waitFor();
-      wren.link("History").click();
+      wren.menu("History");
       wren.button("Go back to version 1").click();
       wren.link("Back to the dog").click();
       wren.heading("Fen").waitFor();
 
-      wren.link("Edit").click();
+      wren.menu("Edit");
       wren.button("Archive Fen").click();
       assertThat(page.getByText("is archived")).isVisible();
       wren.link("Today").click();
       assertThat(wren.heading("Begin with a dog")).isVisible();
-      wren.link("Household").click();
+      wren.go("Household");
       wren.open("Fen");
       wren.button("It is back").click();
       assertThat(page.getByText("is archived")).isHidden();
@@ -157,7 +160,7 @@ class SharingIT {
       wren.button("Save").click();
       assertThat(page.getByText("Holds 6.7 mL")).isVisible();
 
-      wren.link("Household").click();
+      wren.go("Household");
       wren.button("lb").click();
       wren.button("spoons").click();
       wren.button("from behind it").click();
@@ -211,7 +214,7 @@ class SharingIT {
       Page page = wren.page();
       wren.register(UUID.randomUUID() + "@test.example");
       addDog(wren, "Fen");
-      wren.link("Edit").click();
+      wren.menu("Edit");
       wren.button("Add a picture").waitFor();
       page.locator("input[type=file]")
           .setInputFiles(new FilePayload("fen.png", "image/png", png.toByteArray()));
@@ -234,7 +237,7 @@ class SharingIT {
       Page page = wren.page();
       String email = UUID.randomUUID() + "@test.example";
       wren.register(email);
-      wren.link("Household").click();
+      wren.go("Household");
       page.getByLabel("Present password").fill("a long enough secret");
       page.getByLabel("Next password").fill("another long secret");
       wren.button("Change password").click();

@@ -93,13 +93,17 @@ class TodayIT {
       warden.open("Marram");
       page.keyboard().press("y");
       page.getByText("How the day of the cleaning came about").waitFor();
-      page.getByText("Inside this ear").waitFor();
+      for (String tab :
+          new String[] {"Checks", "Visits", "Water", "Inside the ear", "How it is done"}) {
+        warden.tab(tab);
+        expectWellMade(warden, false);
+      }
       expectWellMade(warden, atDesk);
-      warden.link("Edit").click();
+      warden.menu("Edit");
       page.getByText("Begin with every").waitFor();
       expectWellMade(warden, atDesk);
       page.goBack();
-      warden.link("Record a cleaning").click();
+      warden.menu("Record a cleaning");
       warden.choose("left ear: 4 heavy");
       expectWellMade(warden, atDesk);
       page.goBack();
@@ -113,6 +117,7 @@ class TodayIT {
       expectWellMade(warden, atDesk);
       page.goBack();
       warden.atPage("Marram");
+      warden.tab("Checks");
       warden.link("All checks, compare two").click();
       page.getByRole(AriaRole.CHECKBOX).nth(0).click();
       page.getByRole(AriaRole.CHECKBOX).nth(2).click();
@@ -122,32 +127,43 @@ class TodayIT {
       page.getByText("What to tell the vet").waitFor();
       expectWellMade(warden, atDesk);
       warden.link("To Marram").click();
-      warden.link("Visits to the vet").click();
+      warden.tab("Visits");
+      warden.link("Visits to the vet, on a page of their own").click();
       page.getByText("some yeast, many round bacteria").waitFor();
       expectWellMade(warden, atDesk);
       warden.link("Record a visit").click();
       page.getByText("clean it …").first().click();
       expectWellMade(warden, atDesk);
-      warden.link("Household").click();
+      warden.go("Household");
       page.getByText("Who shares it").waitFor();
       page.getByLabel("Role of Marsh warden").waitFor();
       expectWellMade(warden, atDesk);
+      warden.link("Our week").click();
       page.getByLabel("Cleanings on Monday").waitFor();
+      expectWellMade(warden, atDesk);
+      warden.link("How we do things").click();
+      warden.line("The rest as usual");
+      expectWellMade(warden, atDesk);
+      warden.link("People").click();
       warden.link("Licences of what ships with Even Lobe").click();
       page.getByText("OFL-1.1").first().waitFor();
       page.getByText("org.hibernate.orm:hibernate-core").waitFor();
       expectWellMade(warden, atDesk);
       warden.link("Month").click();
-      page.getByText("A drop is a cleaning").waitFor();
+      warden.atPage("Month");
+      page.getByText(atDesk ? "A drop is a cleaning" : "Earlier this week")
+          .or(page.getByText("today"))
+          .first()
+          .waitFor();
       expectWellMade(warden, atDesk);
-      warden.link("Marram").click();
+      page.getByRole(AriaRole.MAIN).getByText("Marram").locator("visible=true").first().click();
       warden.link("Every date, and what if").click();
       warden.heading("As it is").waitFor();
       expectWellMade(warden, atDesk);
       warden.link("Bench").click();
       warden.region("Whose ears it suits").waitFor();
       expectWellMade(warden, atDesk);
-      warden.link("Stock").click();
+      warden.go("Stock");
       page.getByText("Cotton pads").first().waitFor();
       expectWellMade(warden, atDesk);
       warden.link("Doses").click();

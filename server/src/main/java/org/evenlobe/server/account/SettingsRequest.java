@@ -155,7 +155,9 @@ public record SettingsRequest(
     /** Millilitres. */
     ML,
     /** Spoons: a teaspoon of 4.929 mL. */
-    SPOONS
+    SPOONS,
+    /** US fluid ounces of 29.574 mL, below one of them teaspoons; and degrees Fahrenheit. */
+    FL_OZ
   }
 
   /** How weights are shown. */

@@ -30,6 +30,8 @@ class StaticFiles implements WebMvcConfigurer {
     "/rulebook/**",
     "/learn/**",
     "/round/**",
+    "/more/**",
+    "/share/**",
     "/hand-over/**",
     "/join/**"
   };

@@ -139,7 +139,7 @@ class MixView {
         mix.salicylic(),
         mix.keepsDays(),
         PouredPart.of(mix.mix()),
-        Kitchen.of(mix.mix(), standing.how().said().volumeUnit() == VolumeUnit.SPOONS).stream()
+        Kitchen.of(mix.mix(), standing.how().said().volumeUnit() != VolumeUnit.ML).stream()
             .map(KitchenPart::of)
             .toList(),
         mix.reasons(),

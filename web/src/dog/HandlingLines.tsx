@@ -1,14 +1,5 @@
 import Alert from '@mui/material/Alert';
-import Stack from '@mui/material/Stack';
 import TextField from '@mui/material/TextField';
-import Typography from '@mui/material/Typography';
-import {
-  useWatch,
-  type Control,
-  type FieldErrors,
-  type UseFormRegister,
-  type UseFormSetValue,
-} from 'react-hook-form';
 import {
   HAIR_SCHOOLS,
   MEDICINE_SCHOOLS,
@@ -21,11 +12,15 @@ import { School } from '../account/School';
 import { useSettings } from '../household/useMe';
 import { RUNGS } from '../cleaning/rungs';
 import { ChoiceField } from '../form/ChoiceField';
+import { labelOf } from '../form/choice';
 import { WORDS } from '../api/words';
+import { FoldedLine } from '../form/FoldedLine';
 import { FormChoice } from '../form/FormChoice';
 import { SwitchField } from '../form/SwitchField';
-import { dateWithYear, type Day } from '../measure/days';
-import type { DogForm } from './dogForm';
+import { dateWithYear } from '../measure/days';
+import type { FormParts } from './formParts';
+
+const BY_SIZE = [{ value: '' as const, label: 'by its size' }, ...WORDS.HoldWay];
 
 /** A way of the household's first, then the others; nothing of its own is one of them. */
 function own<V extends string>(schools: readonly { value: V; label: string }[], common: string) {
@@ -40,37 +35,30 @@ function own<V extends string>(schools: readonly { value: V; label: string }[], 
 }
 
 /** How the dog takes being handled, and what is done differently with it. */
-export function HandlingFields({
-  control,
-  setValue,
-  register,
-  errors,
-  today,
-}: {
-  control: Control<DogForm>;
-  setValue: UseFormSetValue<DogForm>;
-  register: UseFormRegister<DogForm>;
-  errors: FieldErrors<DogForm>;
-  today: Day;
-}) {
-  const settings = useSettings();
-  const [rung, rungOn, bites, method, swabs, wipes, hair, medicineWait, scheduling] = useWatch({
-    control,
-    name: [
-      'rung',
-      'rungOn',
-      'bites',
-      'method',
-      'swabs',
-      'wipes',
-      'hair',
-      'medicineWait',
-      'scheduling',
-    ],
-  });
+export function HandlingLines(parts: FormParts) {
   return (
-    <Stack spacing={2.5}>
-      <Typography variant="h2">Handling</Typography>
+    <>
+      <Handled {...parts} />
+      <When {...parts} />
+      <OwnWays {...parts} />
+    </>
+  );
+}
+
+function Handled({ form, control, setValue, today }: FormParts) {
+  const { rung, rungOn, bites, needsTwo, held } = form;
+  const known = [
+    labelOf(RUNGS, rung),
+    held !== '' && labelOf(BY_SIZE, held),
+    needsTwo && 'two people',
+    bites && 'bites',
+  ].filter(Boolean);
+  return (
+    <FoldedLine
+      label="Handling"
+      value={known.join(', ')}
+      differs={bites || needsTwo || held !== '' || rung !== 'FULL_SESSION'}
+    >
       <ChoiceField
         label="It stays calm at"
         hint={
@@ -92,19 +80,34 @@ export function HandlingFields({
         name="held"
         label="How it is held"
         hint="As the session shows it."
-        choices={[{ value: '', label: 'by its size' }, ...WORDS.HoldWay]}
+        choices={BY_SIZE}
       />
       {bites && (
         <Alert severity="warning">
           Muzzle on and a helper, or leave it to a vet or groomer. Never force it.
         </Alert>
       )}
+    </FoldedLine>
+  );
+}
+
+function When({ form, control, register, errors }: FormParts) {
+  const settings = useSettings();
+  const choices = own(SCHEDULING_SCHOOLS, settings.scheduling);
+  const { scheduling } = form;
+  return (
+    <FoldedLine
+      label="When this dog is cleaned"
+      value={labelOf(choices, scheduling)}
+      differs={scheduling !== ''}
+      invalid={!!errors.fixedDays}
+    >
       <FormChoice
         control={control}
         name="scheduling"
         label="When this dog is cleaned"
         hint="A hold or the vet’s word stands above every school."
-        choices={own(SCHEDULING_SCHOOLS, settings.scheduling)}
+        choices={choices}
       />
       <School
         school={SCHEDULING_SCHOOLS.find((one) => one.value === (scheduling || settings.scheduling))}
@@ -120,50 +123,49 @@ export function HandlingFields({
           {...register('fixedDays')}
         />
       )}
-      <FormChoice
-        control={control}
-        name="method"
-        label="How this dog is cleaned"
-        hint="A check, an eardrum or the vet’s word can only narrow it."
-        choices={own(METHOD_SCHOOLS, settings.method)}
-      />
-      <School school={METHOD_SCHOOLS.find((one) => one.value === (method || settings.method))} />
-      <FormChoice
-        control={control}
-        name="swabs"
-        label="Swabs"
-        hint="Never down the canal."
-        choices={own(SWAB_SCHOOLS, settings.swabs)}
-      />
-      <School school={SWAB_SCHOOLS.find((one) => one.value === (swabs || settings.swabs))} />
-      <FormChoice
-        control={control}
-        name="wipes"
-        label="What it is wiped with"
-        hint="The nail is always covered."
-        choices={own(WIPE_SCHOOLS, settings.wipes)}
-      />
-      <School school={WIPE_SCHOOLS.find((one) => one.value === (wipes || settings.wipes))} />
-      <FormChoice
-        control={control}
-        name="hair"
-        label="Its canal hair"
-        hint="Never in a red ear."
-        choices={own(HAIR_SCHOOLS, settings.hair)}
-      />
-      <School school={HAIR_SCHOOLS.find((one) => one.value === (hair || settings.hair))} />
-      <FormChoice
-        control={control}
-        name="medicineWait"
-        label="Wait before a medicine"
-        hint="Your vet’s word stands above it."
-        choices={own(MEDICINE_SCHOOLS, settings.medicineWait)}
-      />
-      <School
-        school={MEDICINE_SCHOOLS.find(
-          (one) => one.value === (medicineWait || settings.medicineWait),
-        )}
-      />
-    </Stack>
+    </FoldedLine>
   );
+}
+
+const WAYS = [
+  {
+    name: 'method',
+    label: 'How this dog is cleaned',
+    hint: 'A check, an eardrum or the vet’s word can only narrow it.',
+    schools: METHOD_SCHOOLS,
+  },
+  { name: 'swabs', label: 'Swabs', hint: 'Never down the canal.', schools: SWAB_SCHOOLS },
+  {
+    name: 'wipes',
+    label: 'What it is wiped with',
+    hint: 'The nail is always covered.',
+    schools: WIPE_SCHOOLS,
+  },
+  { name: 'hair', label: 'Its canal hair', hint: 'Never in a red ear.', schools: HAIR_SCHOOLS },
+  {
+    name: 'medicineWait',
+    label: 'Wait before a medicine',
+    hint: 'Your vet’s word stands above it.',
+    schools: MEDICINE_SCHOOLS,
+  },
+] as const;
+
+/** What is done differently with it, each way with the reasons of both sides. */
+function OwnWays({ form, control }: FormParts) {
+  const settings = useSettings();
+  return WAYS.map(({ name, label, hint, schools }) => {
+    const choices = own(schools, settings[name]);
+    const chosen = form[name];
+    return (
+      <FoldedLine
+        key={name}
+        label={label}
+        value={labelOf<string>(choices, chosen)}
+        differs={chosen !== ''}
+      >
+        <FormChoice control={control} name={name} label={label} hint={hint} choices={choices} />
+        <School school={[...schools].find((one) => one.value === (chosen || settings[name]))} />
+      </FoldedLine>
+    );
+  });
 }

@@ -1,0 +1,64 @@
+import Button from '@mui/material/Button';
+import { Link as RouterLink } from 'react-router';
+import { HairButton } from '../cleaning/HairButton';
+import { SaidButton } from '../fact/SaidButton';
+import { useMayRecord } from '../household/useMe';
+import type { PlanItem } from '../view/useToday';
+import { LookButton } from '../visit/LookButton';
+import { KINDS } from './kinds';
+import { TalkedButton } from './TalkedButton';
+
+/** The button of a planned thing: it goes on to it, or says at once that it is done. */
+export function ItemAction({
+  name,
+  dogId,
+  item,
+  main,
+}: {
+  name: string;
+  dogId: string;
+  item: PlanItem;
+  /** Whether it is the one thing to do now. */
+  main: boolean;
+}) {
+  const mayRecord = useMayRecord();
+  const doing = KINDS[item.kind];
+  const label = doing.label(name);
+  if (!mayRecord) return null;
+  if (doing.said) {
+    return (
+      <SaidButton dogId={dogId} name={name} kind={doing.said} label={label}>
+        {doing.button}
+      </SaidButton>
+    );
+  }
+  if (item.kind === 'HAIR') {
+    return (
+      <HairButton dogId={dogId} name={name} ears={item.ears} label={label}>
+        {doing.button}
+      </HairButton>
+    );
+  }
+  if (item.kind === 'TALK') {
+    return (
+      <TalkedButton dogId={dogId} name={name} item={item} label={label}>
+        {doing.button}
+      </TalkedButton>
+    );
+  }
+  if (item.kind === 'LOOK') {
+    return <LookButton dogId={dogId} name={name} label={label} main={main} />;
+  }
+  return doing.to ? (
+    <Button
+      component={RouterLink}
+      to={doing.to(dogId, item)}
+      variant={main ? 'contained' : 'outlined'}
+      size={main ? 'large' : 'medium'}
+      aria-label={label}
+      sx={{ whiteSpace: 'nowrap', minWidth: 104 }}
+    >
+      {doing.button}
+    </Button>
+  ) : null;
+}
