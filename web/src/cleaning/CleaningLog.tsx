@@ -16,6 +16,7 @@ import { dateWithYear, inWords, type Day } from '../measure/days';
 import { ofSide, SIDES, type Side } from '../measure/side';
 import { volumeWords, type VolumeUnit } from '../measure/units';
 import { Failure } from '../ui/Failure';
+import { PrintButton } from '../ui/PrintButton';
 import { handledWords } from './handled';
 import { loadWord, methodWord, type Grade } from './load';
 import { foundVerdict, noticedWords } from './noticed';
@@ -34,9 +35,12 @@ export function CleaningLog({ dogId, today }: { dogId: string; today: Day }) {
   const shown = log.data?.pages.flatMap((page) => page.cleanings) ?? [];
   return (
     <Box component="section" aria-label="Record">
-      <Typography variant="h2" sx={{ mb: 1 }}>
-        Record
-      </Typography>
+      <Stack direction="row" sx={{ alignItems: 'center', mb: 1 }}>
+        <Typography variant="h2" sx={{ flex: 1 }}>
+          Record
+        </Typography>
+        <PrintButton />
+      </Stack>
       {log.isError && <Failure error={log.error} onRetry={() => void log.refetch()} />}
       {log.isPending && (
         <Skeleton variant="rounded" height={120} role="status" aria-label="Loading" />

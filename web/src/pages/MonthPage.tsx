@@ -1,6 +1,4 @@
-import PrintIcon from '@mui/icons-material/PrintOutlined';
 import Box from '@mui/material/Box';
-import Button from '@mui/material/Button';
 import GlobalStyles from '@mui/material/GlobalStyles';
 import Skeleton from '@mui/material/Skeleton';
 import Stack from '@mui/material/Stack';
@@ -11,6 +9,7 @@ import { useState } from 'react';
 import { dateWithYear, longDate, type Day } from '../measure/days';
 import { Failure } from '../ui/Failure';
 import { Page } from '../ui/Page';
+import { PrintButton } from '../ui/PrintButton';
 import { daysOf, monday, type DayRow } from '../plan/days';
 import { KINDS, kindsThat, type Kind } from '../plan/kinds';
 import { MonthGrid } from '../plan/MonthGrid';
@@ -74,9 +73,7 @@ function Month({ today }: { today: Today }) {
               </ToggleButton>
             ))}
           </ToggleButtonGroup>
-          <Button startIcon={<PrintIcon />} onClick={() => window.print()}>
-            Print
-          </Button>
+          <PrintButton />
         </Stack>
       }
     >

@@ -310,7 +310,8 @@ function DogLine({ dog, line }: { dog: DogToday; line: number }) {
         pr: 1.5,
         pt: { sm: 0.5 },
         display: { xs: 'flex', sm: 'block' },
-        gap: 2,
+        flexWrap: 'wrap',
+        columnGap: 2,
         alignItems: 'baseline',
       }}
     >

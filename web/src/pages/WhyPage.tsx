@@ -13,6 +13,7 @@ import { useAnswerDay } from '../exposure/useWater';
 import { inWords, longDate, shortDate } from '../measure/days';
 import { Failure } from '../ui/Failure';
 import { Page } from '../ui/Page';
+import { PrintButton } from '../ui/PrintButton';
 import { itemWords } from '../plan/items';
 import { KINDS } from '../plan/kinds';
 import { MoveByDate } from '../plan/MoveByDate';
@@ -56,9 +57,12 @@ function WhyDates({ dog: inFull }: { dog: DogInFull }) {
     <Page
       title={`${dog.profile.name}: why these days`}
       actions={
-        <Button component={RouterLink} to={`/dogs/${dog.id}`}>
-          To {dog.profile.name}’s page
-        </Button>
+        <Stack direction="row" sx={{ '@media print': { display: 'none' } }}>
+          <Button component={RouterLink} to={`/dogs/${dog.id}`}>
+            To {dog.profile.name}’s page
+          </Button>
+          <PrintButton />
+        </Stack>
       }
     >
       <Box
@@ -89,7 +93,9 @@ function WhyDates({ dog: inFull }: { dog: DogInFull }) {
         </Box>
         <Stack spacing={3}>
           {chosen && <Chain dog={inFull} item={chosen} />}
-          <WhatIf dogId={dog.id} profile={dog.profile} />
+          <Box sx={{ '@media print': { display: 'none' } }}>
+            <WhatIf dogId={dog.id} profile={dog.profile} />
+          </Box>
         </Stack>
       </Box>
     </Page>

@@ -8,7 +8,9 @@ import type { Today } from '../view/useToday';
 import { drawnOn } from './days';
 import { doneOf } from './done';
 import { itemWords } from './items';
-import { KINDS, type Kind } from './kinds';
+import { KINDS, kindsThat, type Kind } from './kinds';
+
+const ORDER = kindsThat(() => true);
 
 interface Line {
   key: string;
@@ -119,6 +121,10 @@ function linesOf(today: Today, kinds: readonly Kind[]): Map<Day, Line[]> {
       const line = { key: item.id, dogId, name, kind: item.kind, words: itemWords(item) };
       add(drawnOn(item, today.today), { ...line, done: false });
     }
+  }
+  // the look before the cleaning, as everywhere
+  for (const lines of days.values()) {
+    lines.sort((one, other) => ORDER.indexOf(one.kind) - ORDER.indexOf(other.kind));
   }
   return days;
 }

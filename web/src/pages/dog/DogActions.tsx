@@ -30,7 +30,7 @@ export function DogActions({ dogId, name }: { dogId: string; name: string }) {
   const mayRecord = useMayRecord();
   const [anchor, setAnchor] = useState<HTMLElement | null>(null);
   return (
-    <Stack direction="row" sx={{ gap: 1 }}>
+    <Stack direction="row" sx={{ gap: 1, '@media print': { display: 'none' } }}>
       {mayRecord && (
         <>
           <Button component={RouterLink} to={`/dogs/${dogId}/check`} variant="outlined">

@@ -45,7 +45,7 @@ export function DogTabs({ dog }: { dog: DogInFull }) {
         variant="scrollable"
         allowScrollButtonsMobile
         aria-label={`What is known of ${dog.dog.profile.name}`}
-        sx={{ borderBottom: 1, borderColor: 'divider', mb: 2 }}
+        sx={{ borderBottom: 1, borderColor: 'divider', mb: 2, '@media print': { display: 'none' } }}
       >
         {TABS.map((one) => (
           <Tab

@@ -47,6 +47,11 @@ final class Person implements AutoCloseable {
     return new Person(390, 844, address);
   }
 
+  /** At a screen of so many pixels across; half of them where all is drawn at twice its size. */
+  static Person atWidth(int pixels) {
+    return new Person(pixels, 640, RunningDemo.demo().address());
+  }
+
   private Person(int width, int height, String address) {
     context =
         RunningDemo.browser()

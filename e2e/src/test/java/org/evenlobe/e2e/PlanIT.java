@@ -172,6 +172,7 @@ class PlanIT {
     try (Person wren = withDog(Person.atDesk(), "\"waterSensitive\": true")) {
       Page page = wren.page();
       page.navigate("/dogs/" + dog);
+      wren.tab("Water");
       wren.button("It repeats every week…").click();
       String weekday = today.getDayOfWeek().getDisplayName(TextStyle.FULL, Locale.UK);
       wren.button(weekday).click();
@@ -194,7 +195,7 @@ class PlanIT {
       wren.button("Dried: Fen").click();
       assertThat(page.getByText("1 to dry")).isHidden();
 
-      page.navigate("/dogs/" + dog);
+      page.navigate("/dogs/" + dog + "?tab=water");
       page.getByText(Pattern.compile("swim: every .* ×")).click();
       assertThat(page.getByText(Pattern.compile("swim: every"))).isHidden();
     }

@@ -65,18 +65,19 @@ public final class Screenshots {
       page.navigate("/sign-in");
       signIn(page);
       openDog(page, "Teasel");
+      tab(page, "How it is done");
       scrollTo(page, "Trust ladder");
       shootBoth(page, "session-ladder");
-      page.getByRole(AriaRole.LINK, named("Edit")).click();
+      menu(page, "Edit");
       page.getByText("Begin with every").waitFor();
       scrollTo(page, "Handling");
       shootBoth(page, "session-handling");
-      page.navigate("/household");
-      page.getByText("Who shares it").waitFor();
-      scrollTo(page, "How to clean");
+      page.navigate("/household/ways");
+      page.getByText("The rest as usual").click();
       shootBoth(page, "session-schools");
       page.navigate("/");
       openDog(page, "Teasel");
+      tab(page, "How it is done");
       page.getByRole(AriaRole.LINK, named("Practise, three minutes")).click();
       page.getByText("Rung").first().waitFor();
       shootBoth(page, "practice-start");
@@ -103,12 +104,12 @@ public final class Screenshots {
       shootBoth(page, "doses");
       page.navigate("/");
       openDog(page, "Marram");
-      page.getByRole(AriaRole.LINK, named("Courses")).click();
+      menu(page, "Courses");
       page.getByText("Every dose").waitFor();
       shootBoth(page, "course");
       page.navigate("/");
       openDog(page, "Teasel");
-      page.getByRole(AriaRole.LINK, named("Courses")).click();
+      menu(page, "Courses");
       page.getByText("clean days, done on").waitFor();
       shootBoth(page, "trial");
       lookBack(page);
@@ -190,6 +191,17 @@ public final class Screenshots {
         .evaluate("one => one.scrollIntoView()");
   }
 
+  private static void menu(Page page, String item) {
+    page.getByRole(
+            AriaRole.BUTTON, new Page.GetByRoleOptions().setName(Pattern.compile("^More of ")))
+        .click();
+    page.getByRole(AriaRole.MENUITEM, named(item)).click();
+  }
+
+  private static void tab(Page page, String name) {
+    page.getByRole(AriaRole.TAB, named(name)).click();
+  }
+
   /** Presses the one large target of a step. */
   private static void step(Page page) {
     page.locator("[aria-keyshortcuts=Space]").click();
@@ -205,12 +217,12 @@ public final class Screenshots {
   private void lookBack(Page page) {
     page.navigate("/");
     openDog(page, "Otter");
-    page.getByRole(AriaRole.LINK, named("Trends")).last().click();
+    menu(page, "Trends");
     page.getByText("flares began").first().waitFor();
     shootBoth(page, "trends");
     page.navigate("/");
     openDog(page, "Marram");
-    page.getByRole(AriaRole.LINK, named("Photographs")).click();
+    menu(page, "Photographs");
     Locator tiles =
         page.getByRole(
             AriaRole.BUTTON, new Page.GetByRoleOptions().setName(Pattern.compile("^Compare ")));
@@ -219,7 +231,7 @@ public final class Screenshots {
     shootBoth(page, "photos");
     page.navigate("/");
     openDog(page, "Marram");
-    page.getByRole(AriaRole.LINK, named("For the vet")).click();
+    menu(page, "For the vet");
     page.getByLabel("What do you want to know?").fill("Is it well enough to swim next week?");
     pdf(
         page,
@@ -287,16 +299,17 @@ public final class Screenshots {
       shoot(page, "month" + suffix);
       page.navigate("/");
       openDog(page, "Otter");
+      tab(page, "Water");
       scrollTo(page, "Days to note");
       shoot(page, "water" + suffix);
       page.navigate("/");
       openDog(page, "Marram");
-      page.getByRole(AriaRole.LINK, named("Edit")).click();
+      menu(page, "Edit");
       page.getByText("Begin with every").waitFor();
       shoot(page, "dog-form" + suffix);
       page.navigate("/");
       openDog(page, "Otter");
-      page.getByRole(AriaRole.LINK, named("Record a cleaning")).click();
+      menu(page, "Record a cleaning");
       recordLoads(page);
       shoot(page, "clean" + suffix);
       page.navigate("/");
@@ -312,7 +325,8 @@ public final class Screenshots {
       page.getByText("What to tell the vet").waitFor();
       shoot(page, "verdict" + suffix);
       page.getByRole(AriaRole.LINK, named("To Marram")).click();
-      page.getByRole(AriaRole.LINK, named("Visits to the vet")).click();
+      tab(page, "Visits");
+      page.getByRole(AriaRole.LINK, named("Visits to the vet, on a page of their own")).click();
       page.getByText("many round bacteria").waitFor();
       shoot(page, "visits" + suffix);
       page.getByRole(AriaRole.LINK, named("Record a visit")).click();
@@ -321,10 +335,12 @@ public final class Screenshots {
       page.navigate("/household");
       page.getByText("Who shares it").waitFor();
       shoot(page, "household" + suffix);
-      scrollTo(page, "Your week");
+      page.navigate("/household/week");
+      page.getByText("Your week").first().waitFor();
       shoot(page, "week" + suffix);
       page.navigate("/");
       openDog(page, "Otter");
+      tab(page, "Inside the ear");
       page.getByRole(AriaRole.IMG, new Page.GetByRoleOptions().setName("canal")).waitFor();
       page.getByRole(AriaRole.SLIDER, new Page.GetByRoleOptions().setName("Head tipped")).focus();
       page.keyboard().press("PageUp");
@@ -342,8 +358,25 @@ public final class Screenshots {
       signIn(page);
       shoot(page, "today-phone");
       page.navigate("/month");
-      page.getByText("A drop is a cleaning").waitFor();
+      page.getByRole(AriaRole.HEADING, named("Month")).waitFor();
       shoot(page, "month-phone");
+      page.navigate("/dogs/new");
+      page.getByLabel("Name").fill("Rill");
+      page.getByLabel("Breed").fill("english springer");
+      page.getByRole(AriaRole.LISTBOX).getByRole(AriaRole.OPTION).first().click();
+      shoot(page, "add-phone");
+      page.navigate("/round");
+      page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Begin")).click();
+      for (String ear : new String[] {"right", "left"}) {
+        page.getByRole(
+                AriaRole.BUTTON,
+                new Page.GetByRoleOptions().setName(Pattern.compile(ear + " ear is as ever")))
+            .click();
+      }
+      page.getByRole(AriaRole.RADIO, new Page.GetByRoleOptions().setName("1 trace"))
+          .first()
+          .click();
+      shoot(page, "round-phone");
       page.navigate("/");
       openDog(page, "Marram");
       shoot(page, "dog-phone");
@@ -351,7 +384,7 @@ public final class Screenshots {
       page.getByRole(AriaRole.HEADING, named("As it is")).waitFor();
       shoot(page, "why-phone");
       page.goBack();
-      page.getByRole(AriaRole.LINK, named("Record a cleaning")).click();
+      menu(page, "Record a cleaning");
       recordLoads(page);
       shoot(page, "clean-phone");
       page.navigate("/");
@@ -392,6 +425,7 @@ public final class Screenshots {
   private static void openLatestCheck(Page page, String dog) {
     page.navigate("/");
     openDog(page, dog);
+    tab(page, "Checks");
     page.getByRole(AriaRole.LINK, named("All checks, compare two")).click();
     page.getByText("Pick two to compare them.").waitFor();
   }

@@ -32,6 +32,7 @@ class SharingIT {
 
   private static void addDog(Person person, String name) {
     person.page().keyboard().press("n");
+    person.atPage("Add a dog");
     person.page().getByLabel("Name").fill(name);
     person.button("Save").click();
     person.heading(name).waitFor();
@@ -155,15 +156,22 @@ class SharingIT {
       Page page = wren.page();
       wren.register(UUID.randomUUID() + "@test.example");
       page.keyboard().press("n");
+      wren.atPage("Add a dog");
       page.getByLabel("Name").fill("Fen");
       page.getByLabel("Weight today, kg").fill("20");
       wren.button("Save").click();
+      wren.atPage("Fen");
+      wren.tab("Inside the ear");
       assertThat(page.getByText("Holds 6.7 mL")).isVisible();
 
       wren.go("Household");
+      wren.link("How we do things").click();
+      wren.line("All as usual");
+      wren.line("Units and drawings");
       wren.button("lb").click();
-      wren.button("spoons").click();
+      wren.button("fl oz, spoons and °F").click();
       wren.button("from behind it").click();
+      wren.line("When to clean");
       wren.button("as needed").click();
       assertThat(page.getByText("A quiet ear cleans itself")).isVisible();
       wren.button("Save").click();
@@ -171,7 +179,8 @@ class SharingIT {
 
       wren.link("Today").click();
       wren.open("Fen");
-      assertThat(page.getByText("44.1 lb")).isVisible();
+      assertThat(page.getByText("44.1 lb").first()).isVisible();
+      wren.tab("Inside the ear");
       assertThat(page.getByText("Holds about 1¼ tsp")).isVisible();
       assertThat(wren.heading("No cleaning is planned")).isVisible();
       assertThat(
@@ -186,6 +195,7 @@ class SharingIT {
       warden.signInAsWarden();
       Page page = warden.page();
       warden.open("Otter");
+      warden.tab("Inside the ear");
       Locator poured = slider(page, "Poured");
       poured.focus();
       page.keyboard().press("Home");
