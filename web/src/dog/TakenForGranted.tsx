@@ -40,8 +40,81 @@ export function TakenForGranted({
   );
 }
 
+const EARS = [
+  {
+    name: 'ears.canalHair',
+    of: (form: DogForm) => form.ears.canalHair,
+    label: 'Hair in the canal',
+    hint: 'Lift the flap and look in: hair holds wax and water.',
+    choices: WORDS.CanalHair,
+  },
+  {
+    name: 'ears.feathering',
+    of: (form: DogForm) => form.ears.feathering,
+    label: 'Feathering of the flap',
+    hint: 'Heavy feathering weighs the flap down over the canal.',
+    choices: WORDS.Feathering,
+  },
+] as const;
+
+const LIFE = [
+  {
+    name: 'life.water',
+    of: (form: DogForm) => form.life.water,
+    label: 'Water in the ears',
+    hint: 'Swims and baths; a wet canal lets yeast and bacteria grow.',
+    choices: WORDS.WaterHabit,
+  },
+  {
+    name: 'life.ground',
+    of: (form: DogForm) => form.life.ground,
+    label: 'Ground and dust',
+    hint: 'Dust and seed heads end up in the ear.',
+    choices: WORDS.Ground,
+  },
+  {
+    name: 'life.climate',
+    of: (form: DogForm) => form.life.climate,
+    label: 'Climate',
+    hint: 'How fast does wet laundry dry where you live?',
+    choices: WORDS.Climate,
+  },
+  {
+    name: 'life.allergy',
+    of: (form: DogForm) => form.life.allergy,
+    label: 'Allergy',
+    hint: 'What the vet said; inflamed skin makes more wax.',
+    choices: WORDS.Allergy,
+  },
+] as const;
+
+/** Traits that are one choice each; what is not usual stands out, where anything is usual. */
+function ChoiceLines({
+  form,
+  control,
+  lines,
+  usual,
+}: Pick<FormParts, 'form' | 'control'> & {
+  lines: typeof EARS | typeof LIFE;
+  usual?: DogForm;
+}) {
+  return lines.map(({ name, of, label, hint, choices }) => {
+    const value = of(form);
+    return (
+      <FoldedLine
+        key={name}
+        label={label}
+        value={labelOf<string>(choices, value)}
+        differs={usual !== undefined && value !== of(usual)}
+      >
+        <FormChoice control={control} name={name} label={label} hint={hint} choices={choices} />
+      </FoldedLine>
+    );
+  });
+}
+
 function EarLines({ form, control }: FormParts) {
-  const { carriage, cropped, canalHair, feathering } = form.ears;
+  const { carriage, cropped } = form.ears;
   return (
     <>
       <FoldedLine
@@ -62,24 +135,7 @@ function EarLines({ form, control }: FormParts) {
           label="Cropped: aired like an ear that stands up"
         />
       </FoldedLine>
-      <FoldedLine label="Hair in the canal" value={labelOf(WORDS.CanalHair, canalHair)}>
-        <FormChoice
-          control={control}
-          name="ears.canalHair"
-          label="Hair in the canal"
-          hint="Lift the flap and look in: hair holds wax and water."
-          choices={WORDS.CanalHair}
-        />
-      </FoldedLine>
-      <FoldedLine label="Feathering of the flap" value={labelOf(WORDS.Feathering, feathering)}>
-        <FormChoice
-          control={control}
-          name="ears.feathering"
-          label="Feathering of the flap"
-          hint="Heavy feathering weighs the flap down over the canal."
-          choices={WORDS.Feathering}
-        />
-      </FoldedLine>
+      <ChoiceLines control={control} form={form} lines={EARS} />
     </>
   );
 }
@@ -89,58 +145,7 @@ function LifeLines({ form, control, register, errors, today }: FormParts) {
   const usual = blankForm(today).life;
   return (
     <>
-      <FoldedLine
-        label="Water in the ears"
-        value={labelOf(WORDS.WaterHabit, life.water)}
-        differs={life.water !== usual.water}
-      >
-        <FormChoice
-          control={control}
-          name="life.water"
-          label="Water in the ears"
-          hint="Swims and baths; a wet canal lets yeast and bacteria grow."
-          choices={WORDS.WaterHabit}
-        />
-      </FoldedLine>
-      <FoldedLine
-        label="Ground and dust"
-        value={labelOf(WORDS.Ground, life.ground)}
-        differs={life.ground !== usual.ground}
-      >
-        <FormChoice
-          control={control}
-          name="life.ground"
-          label="Ground and dust"
-          hint="Dust and seed heads end up in the ear."
-          choices={WORDS.Ground}
-        />
-      </FoldedLine>
-      <FoldedLine
-        label="Climate"
-        value={labelOf(WORDS.Climate, life.climate)}
-        differs={life.climate !== usual.climate}
-      >
-        <FormChoice
-          control={control}
-          name="life.climate"
-          label="Climate"
-          hint="How fast does wet laundry dry where you live?"
-          choices={WORDS.Climate}
-        />
-      </FoldedLine>
-      <FoldedLine
-        label="Allergy"
-        value={labelOf(WORDS.Allergy, life.allergy)}
-        differs={life.allergy !== usual.allergy}
-      >
-        <FormChoice
-          control={control}
-          name="life.allergy"
-          label="Allergy"
-          hint="What the vet said; inflamed skin makes more wax."
-          choices={WORDS.Allergy}
-        />
-      </FoldedLine>
+      <ChoiceLines control={control} form={form} usual={blankForm(today)} lines={LIFE} />
       <FoldedLine
         label="Ear infections in the last 12 months"
         value={labelOf(WORDS.InfectionHistory, life.infections)}

@@ -1,22 +1,10 @@
-import type { EarFinding } from '../check/signs';
 import type { Step } from '../cleaning/session/progress';
 import type { Household } from '../household/useMe';
 import { SIDES, type Side } from '../measure/side';
 import type { RoundSheet } from './round';
+import { WELL } from '../check/well.fixture';
 
 /** A round of made-up dogs for tests, each as the server would send it. */
-const WELL: EarFinding = {
-  redness: 'NONE',
-  swelling: 'NONE',
-  sores: 'NONE',
-  discharge: 'NONE',
-  dischargeKind: 'NONE',
-  odour: 'NONE',
-  pain: 'NONE',
-  seen: [],
-  hearing: 'NOT_TRIED',
-};
-
 const FOUL_STOPS = {
   lines: [
     {

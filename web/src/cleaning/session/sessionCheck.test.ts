@@ -4,20 +4,9 @@ import type { EarFinding } from '../../check/signs';
 import { QUIET_DOG } from '../../check/checkForm';
 import { afterCheck, type Found } from './sessionCheck';
 import type { Session, Step } from './progress';
+import { WELL } from '../../check/well.fixture';
 
 type Way = Schemas['EarWay'];
-
-const WELL: EarFinding = {
-  redness: 'NONE',
-  swelling: 'NONE',
-  sores: 'NONE',
-  discharge: 'NONE',
-  dischargeKind: 'NONE',
-  odour: 'NONE',
-  pain: 'NONE',
-  seen: [],
-  hearing: 'NOT_TRIED',
-};
 
 const step = (id: string, more: Partial<Step> = {}): Step => ({
   id,
