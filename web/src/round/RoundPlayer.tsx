@@ -204,6 +204,11 @@ export function RoundPlayer({
               onAsEver={(side) => tap({ type: 'asEver', side, id: newId(), now: new Date() })}
               onDiffers={() => setChecking(true)}
             />
+            {guided.session.position.bites && (
+              <Alert severity="warning" sx={{ py: 0 }}>
+                {guided.session.position.caution}
+              </Alert>
+            )}
             {now.advice && (
               <Alert severity="error">
                 <strong>{now.advice.now}</strong>
@@ -242,9 +247,15 @@ export function RoundPlayer({
                   {one.wipesToo ? 'Only look' : 'Clean it, too'}
                 </Button>
               )}
-              <Button variant="outlined" onClick={() => onRun(later(run, new Date()))} sx={SECOND}>
-                Later
-              </Button>
+              {nextName && (
+                <Button
+                  variant="outlined"
+                  onClick={() => onRun(later(run, new Date()))}
+                  sx={SECOND}
+                >
+                  Later
+                </Button>
+              )}
               <Button
                 variant="outlined"
                 color="inherit"

@@ -3,7 +3,7 @@ import { screen, within } from '@testing-library/react';
 import { useState } from 'react';
 import { describe, expect, it, vi } from 'vitest';
 import { rendered } from '../test/rendered';
-import { beginRound, type RoundRun } from './round';
+import { beginRound, type RoundRun, type RoundSheet } from './round';
 import { RoundPlayer } from './RoundPlayer';
 import { HOUSEHOLD, sheetOf } from './sheet.fixture';
 
@@ -15,9 +15,9 @@ vi.mock('../fact/queue', () => ({
   useWaiting: () => [],
 }));
 
-const sheet = sheetOf({ Ash: 'WIPE', Birch: 'LOOK' });
+const SHEET = sheetOf({ Ash: 'WIPE', Birch: 'LOOK' });
 
-function Played() {
+function Played({ sheet = SHEET }: { sheet?: RoundSheet }) {
   const [run, setRun] = useState<RoundRun>(() =>
     beginRound(sheet, {
       person: 'p',
@@ -79,5 +79,16 @@ describe('a round by names and roles alone', () => {
     await person.click(screen.getByRole('button', { name: 'Leave the left ear alone' }));
     expect(screen.queryByRole('alert')).toBeNull();
     expect(screen.queryByRole('radiogroup', { name: 'What came out of the left ear' })).toBeNull();
+  });
+
+  it('says on the screen of a dog that bites what comes first, and of no other', async () => {
+    const biting = sheetOf({ Ash: 'WIPE', Birch: 'WIPE' });
+    const ash = biting.sessions[0];
+    if (ash) ash.session.position.bites = true;
+    const person = rendered(<Played sheet={biting} />, HOUSEHOLD);
+    expect(screen.getByRole('alert').textContent).toBe('Muzzle on before you begin.');
+    await person.click(screen.getByRole('button', { name: 'Later' }));
+    expect(screen.getByRole('heading', { level: 1 }).textContent).toBe('Birch');
+    expect(screen.queryByRole('alert')).toBeNull();
   });
 });

@@ -52,6 +52,7 @@ const task = (ear: Side, method?: 'FILL' | 'WIPE') => ({
 function sessionOf(method: 'FILL' | 'WIPE') {
   return {
     purpose: 'CLEANING',
+    position: { bites: false, caution: 'Muzzle on before you begin.' },
     order: [...SIDES],
     ears: { right: task('RIGHT', method), left: task('LEFT', method) },
     steps: [step('kit', 'KIT', { next: 'check' }), step('check', 'CHECK')],
