@@ -90,6 +90,17 @@ export function dateWithYear(day: Day): string {
   return WITH_YEAR.format(utc(day));
 }
 
+const MONTHS = 'Jan|Feb|Mar|Apr|May|Jun|Jul|Aug|Sep|Oct|Nov|Dec';
+const SAID = new RegExp(`\\b(\\d{1,2}) (${MONTHS}) (\\d{4})\\b`, 'g');
+
+/** A sentence of the server with its dates, "22 Nov 2026", as all others stand on the screen. */
+export function withDatesAsRead(sentence: string): string {
+  return sentence.replace(SAID, (_, date: string, month: string, year: string) => {
+    const number = MONTHS.split('|').indexOf(month) + 1;
+    return dateWithYear(`${year}-${String(number).padStart(2, '0')}-${date.padStart(2, '0')}`);
+  });
+}
+
 /** "today", "tomorrow", "in 9 days", "5 days ago" */
 export function inWords(day: Day, today: Day): string {
   const days = daysBetween(today, day);

@@ -4,6 +4,7 @@ import { Navigate, useLocation } from 'react-router';
 import { useChosenHousehold } from '../household/chosenHousehold';
 import { HouseholdContext, useMe, type Household } from '../household/useMe';
 import { Problem } from '../api/problem';
+import { withDatesAsRead } from '../measure/days';
 import { inHouseUnits } from '../measure/units';
 import { Failure } from '../ui/Failure';
 import { HouseUnits } from '../ui/houseUnits';
@@ -38,7 +39,7 @@ export function SignedIn({ offline, children }: { offline?: Household; children:
 function InHousehold({ household, children }: { household: Household; children: ReactNode }) {
   const { volumeUnit, weightUnit } = household.settings;
   const inUnits = useCallback(
-    (sentence: string) => inHouseUnits(sentence, { volumeUnit, weightUnit }),
+    (sentence: string) => inHouseUnits(withDatesAsRead(sentence), { volumeUnit, weightUnit }),
     [volumeUnit, weightUnit],
   );
   return (
