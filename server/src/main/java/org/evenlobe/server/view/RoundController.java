@@ -1,7 +1,9 @@
 package org.evenlobe.server.view;
 
 import java.util.List;
+import java.util.Objects;
 import java.util.UUID;
+import org.evenlobe.server.problem.InvalidFields;
 import org.evenlobe.server.view.RoundView.RoundSheet;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
@@ -28,6 +30,10 @@ class RoundController {
       @PathVariable UUID household,
       @RequestParam(defaultValue = "") List<UUID> dogs,
       @RequestParam boolean helper) {
+    // an empty or unprintable id is read as none
+    if (dogs.stream().anyMatch(Objects::isNull)) {
+      throw InvalidFields.of("dogs", "must be ids of dogs");
+    }
     return rounds.round(dogs, helper);
   }
 }

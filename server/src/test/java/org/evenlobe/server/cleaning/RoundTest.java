@@ -65,6 +65,12 @@ class RoundTest {
   }
 
   @Test
+  void refusesWhatIsNoId() {
+    assertThat(owner.get(owner.at("/round?helper=false&dogs=%00")).status()).isEqualTo(400);
+    assertThat(owner.get(owner.at("/round?helper=false&dogs=Fen")).status()).isEqualTo(400);
+  }
+
+  @Test
   void takesAsManyStatementsForManyDogsAsForOne() {
     dog(40, 9);
     int forOne = StatementCount.during(() -> round(""));
