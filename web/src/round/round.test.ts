@@ -92,6 +92,15 @@ describe('one dog of a round', () => {
     });
   });
 
+  it('asks a guided session for the ears that are due, and for both where none is', () => {
+    const sheet = sheetOf({ Ash: 'WIPE', Birch: 'LOOK' });
+    const ash = sheet.sessions[0];
+    if (ash) ash.session.order = ['LEFT'];
+    const { dogs } = begun(sheet);
+    expect(dogs['Ash']?.progress.ears).toEqual(['LEFT']);
+    expect(dogs['Birch']?.progress.ears).toEqual(['RIGHT', 'LEFT']);
+  });
+
   it('takes back a look that was tapped by mistake', () => {
     const { now, one } = after(WIPED, 'Ash', ...LOOKED, asEver('LEFT'));
     expect(now.looks).toBe(true);

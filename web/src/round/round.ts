@@ -96,7 +96,14 @@ export function beginRound(
       leftAlone: [],
       progress: untouched(
         'CLEANING',
-        { id: newId(), ears: SIDES, fully: false, helper, now, cleaner: guided.chosen?.supply.id },
+        {
+          id: newId(),
+          ears: placeOf(sheet, guided.dogId)?.cleans ? guided.session.order : SIDES,
+          fully: false,
+          helper,
+          now,
+          cleaner: guided.chosen?.supply.id,
+        },
         firstStep(guided.session),
       ),
     },

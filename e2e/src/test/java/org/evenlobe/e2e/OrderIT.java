@@ -62,7 +62,7 @@ class OrderIT extends InSession {
       page.navigate("/");
       assertThat(wren.region("What to do now")).containsText("Today, about 20:00");
       assertThat(wren.region("What to do now")).not().containsText("08:00");
-      page.navigate("/dogs/" + dog);
+      page.navigate("/dogs/" + dog + "?tab=checks");
       assertThat(page.getByText("Since then a vet has spoken")).isVisible();
       assertThat(page.getByText("What to tell the vet")).isHidden();
     }
@@ -117,7 +117,7 @@ class OrderIT extends InSession {
       assertThat(toDo.getByRole(AriaRole.LISTITEM).first()).containsText("Vet, right ear");
       assertThat(toDo).not().containsText("about 08:00");
       assertThat(orderedInCalendar()).isZero();
-      page.navigate("/dogs/" + dog);
+      page.navigate("/dogs/" + dog + "?tab=checks");
       assertThat(wren.region("What the check says"))
           .containsText("Worse than when the vet saw it: call before you go on.");
       assertThat(wren.button("Clean right ear")).hasAttribute("aria-disabled", "true");

@@ -194,6 +194,14 @@ class RoundIT {
       wren.atPage("Dog 02");
       wren.button("Lead me through").click();
       InSession.atStep(wren, "Wipe the right ear, only what you see");
+      InSession.press(wren, "w", "Space", "Space", "1", "Space", "Space", "0", "Space");
+      wren.button("Save").click();
+      page.getByText("Learned for next time").waitFor();
+      wren.link("Back to the round").click();
+      wren.atPage("1 dog done");
+      assertThat(page.getByText("Not today: Dog 03, Dog 01.")).isVisible();
+      assertThat(page.getByText("All of it is recorded.")).isVisible();
+      assertThat(household.cleanings(dogs.get(1))).isEqualTo(2);
     }
   }
 }
