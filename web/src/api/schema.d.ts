@@ -6387,7 +6387,6 @@ export interface components {
       dogId: string;
       last?: components['schemas']['Reason'];
       look?: components['schemas']['SessionCheck'];
-      looks: boolean;
       /** Format: int32 */
       minutes: number;
       name: string;

@@ -6,9 +6,9 @@ import { answered } from '../api/problem';
 import { useHousehold } from '../household/useMe';
 import type { Day } from '../measure/days';
 import { useToday } from '../view/useToday';
-import { formOf, type DogForm } from './dogForm';
+import { formOf, litterMateOf, type DogForm } from './dogForm';
 
-/** All but the name and the weight as with a dog that is there already. */
+/** What litter mates share, as with a dog that is there already. */
 export function LitterMate({ today, onCopy }: { today: Day; onCopy: (mate: DogForm) => void }) {
   const household = useHousehold().id;
   const dogs = useToday().data?.dogs ?? [];
@@ -19,7 +19,7 @@ export function LitterMate({ today, onCopy }: { today: Day; onCopy: (mate: DogFo
           params: { path: { household, dog } },
         }),
       ),
-    onSuccess: ({ dog }) => onCopy({ ...formOf(dog, undefined), joinedOn: today }),
+    onSuccess: ({ dog }) => onCopy(litterMateOf(formOf(dog, undefined), today)),
   });
   if (dogs.length === 0) return null;
   return (
@@ -30,7 +30,7 @@ export function LitterMate({ today, onCopy }: { today: Day; onCopy: (mate: DogFo
         value={copy.variables ?? ''}
         onChange={(event) => event.target.value && copy.mutate(event.target.value)}
         slotProps={{ select: { native: true }, inputLabel: { shrink: true } }}
-        helperText="Breed, age, ears and life as with that dog; then correct what differs"
+        helperText="Breed, age, coat, ears, water and ground as with that dog; not what a vet said of it"
         size="small"
         fullWidth
         sx={{ maxWidth: 420, my: 1.5 }}

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { blankForm, dogFormSchema, formOf, requestOf } from './dogForm';
+import { blankForm, dogFormSchema, formOf, requestOf, litterMateOf } from './dogForm';
 
 const TODAY = '2026-11-25';
 const schema = dogFormSchema(TODAY, 'KG');
@@ -107,4 +107,35 @@ describe('the dog form', () => {
     );
     expect(requestOf(form, TODAY, 'KG')).toEqual(request);
   });
+});
+
+it('takes over from a litter mate what they share, and nothing that a vet saw or that it had', () => {
+  const mate = {
+    ...blankForm('2026-11-29'),
+    name: 'Fen',
+    breeds: ['basset-hound'],
+    bornOn: '2024-05-01',
+    eardrum: 'SEEN_INTACT' as const,
+    eardrumOn: '2026-10-01',
+    reactions: 'the green drops',
+    bites: true,
+    life: {
+      ...blankForm('2026-11-29').life,
+      water: 'WEEKLY' as const,
+      allergy: 'DIAGNOSED' as const,
+      infections: 'ONE' as const,
+    },
+  };
+  const { life, ...other } = litterMateOf(mate, '2026-11-30');
+  expect(other).toMatchObject({
+    name: '',
+    breeds: ['basset-hound'],
+    bornOn: '2024-05-01',
+    joinedOn: '2026-11-30',
+    eardrum: 'NEVER_EXAMINED',
+    eardrumOn: '',
+    reactions: '',
+    bites: false,
+  });
+  expect(life).toMatchObject({ water: 'WEEKLY', allergy: 'NONE', infections: 'NONE' });
 });

@@ -145,6 +145,25 @@ export function blankForm(today: Day): DogForm {
   };
 }
 
+/**
+ * A new dog like one that is known: what litter mates share. What a vet saw, what it had, what it
+ * does not take and how it is handled are that dog's own: an eardrum seen whole opens an ear.
+ */
+export function litterMateOf(mate: DogForm, today: Day): DogForm {
+  const { breeds, bornOn, ageEstimated, ears, lightCoat } = mate;
+  const { water, ground, climate } = mate.life;
+  const blank = blankForm(today);
+  return {
+    ...blank,
+    breeds,
+    bornOn,
+    ageEstimated,
+    ears,
+    lightCoat,
+    life: { ...blank.life, water, ground, climate },
+  };
+}
+
 /** The form of a dog that is known. */
 export function formOf(dog: Schemas['DogFacts'], leftOn: Day | undefined): DogForm {
   const { profile } = dog;

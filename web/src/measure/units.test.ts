@@ -51,6 +51,7 @@ describe('a sentence', () => {
     ['At 25 kg it stands on the floor.', 'At 55.1 lb (25 kg) it stands on the floor.'],
     ['Warm as a bath, 38 °C.', 'Warm as a bath, 100 °F (38 °C).'],
     ['20 drops are 1 mL/h.', '20 drops are 1 mL/h.'],
+    ['It holds 4 to 9 mL.', 'It holds 4 to 9 mL.'],
     ['A drop is 0.05 mL.', 'A drop is 0.05 mL.'],
   ])('%s', (metric, said) => {
     expect(inHouseUnits(metric, US)).toBe(said);

@@ -53,15 +53,16 @@ export function volumeWords(millilitres: number, unit: VolumeUnit): string {
 
 /**
  * A sentence with what its numbers are in the household's units, the metric ones behind: "about 1¼
- * tsp (6.7 mL)". Nothing is taken away, so that no amount can be misread.
+ * tsp (6.7 mL)". Nothing is taken away, so that no amount can be misread; a range stays as it is.
  */
 export function inHouseUnits(
   sentence: string,
   { volumeUnit, weightUnit }: Pick<Settings, 'volumeUnit' | 'weightUnit'>,
 ): string {
   return sentence.replace(
-    /(-?\d+(?:\.\d+)?) (mL|kg|°C)(?![\w/])/g,
-    (metric: string, number: string, unit: string) => {
+    /(\d (?:to|and|or|–) )?(-?\d+(?:\.\d+)?) (mL|kg|°C)(?![\w/])/g,
+    (metric: string, from: string | undefined, number: string, unit: string) => {
+      if (from !== undefined) return metric;
       const words = {
         mL: volumeWords(Number(number), volumeUnit),
         kg: weightWords(Number(number), weightUnit),

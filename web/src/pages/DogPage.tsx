@@ -63,7 +63,11 @@ function DogInFullView({ dog: inFull }: { dog: DogInFull }) {
         c: () => void navigate(`/dogs/${dog.id}/session`),
         k: () => void navigate(`/dogs/${dog.id}/check`),
       }),
-      w: () => setSearch({ tab: 'water' }, { replace: true }),
+      w: () => {
+        setSearch({ tab: 'water' }, { replace: true });
+        // once it is drawn
+        requestAnimationFrame(() => document.getElementById('panel-water')?.scrollIntoView());
+      },
       y: () => setSearch(why ? {} : { why: '' }, { replace: true }),
     }),
     [dog.id, mayRecord, navigate, setSearch, why],

@@ -7,16 +7,16 @@ import Paper from '@mui/material/Paper';
 import Skeleton from '@mui/material/Skeleton';
 import Stack from '@mui/material/Stack';
 import Typography from '@mui/material/Typography';
-import { useMemo } from 'react';
+import { lazy, Suspense, useMemo } from 'react';
 import { Link as RouterLink, useNavigate } from 'react-router';
 import { EarNow } from '../hold/EarNow';
-import { AddDog } from '../dog/AddDog';
 import { DogPicture } from '../dog/DogPicture';
 import { OpenDays } from '../exposure/OpenDays';
 import { addDays, inWords, longDate, shortDate, type Day } from '../measure/days';
 import { productOf } from '../stock/shopping';
 import { letter, ofSide, SIDES } from '../measure/side';
-import { useMayRecord } from '../household/useMe';
+import { useHousehold, useKnownMe, useMayRecord } from '../household/useMe';
+import { isOfToday, ownRun } from '../round/device';
 import { Failure } from '../ui/Failure';
 import { useKeys, type KeyActions } from '../ui/keys';
 import { Page } from '../ui/Page';
@@ -35,6 +35,9 @@ import {
   type PlanItem,
   type Today,
 } from '../view/useToday';
+
+/** Only an empty household needs it on this page. */
+const AddDog = lazy(() => import('../dog/AddDog').then((file) => ({ default: file.AddDog })));
 
 const NAMES_WIDTH = 150;
 const MOST_COMING = 7;
@@ -87,15 +90,22 @@ function TodayInFull({ today }: { today: Today }) {
   );
 }
 
-/** One round of all that are due, where that is more than one dog. */
+/** One round of all that are due, where that is more than one dog; or the way back into it. */
 function RoundButton({ today }: { today: Today }) {
   const mayRecord = useMayRecord();
   const due = today.agenda.filter(({ item }) => isForRound(item)).map(({ dogId }) => dogId);
   const dogs = new Set(due).size;
-  if (!mayRecord || dogs < 2) return null;
+  const run = ownRun(useHousehold().id, useKnownMe()?.id);
+  const goesOn = run?.at !== undefined && isOfToday(run, today.zone, new Date());
+  if (!mayRecord || (dogs < 2 && !goesOn)) return null;
   return (
-    <Button component={RouterLink} to="/round" variant="outlined" size="large">
-      Round of {dogs} dogs
+    <Button
+      component={RouterLink}
+      to="/round"
+      variant={goesOn ? 'contained' : 'outlined'}
+      size="large"
+    >
+      {goesOn ? 'Go on with the round' : `Round of ${dogs} dogs`}
     </Button>
   );
 }
@@ -361,7 +371,13 @@ function NoDogsYet() {
         Three answers, and Even Lobe says when to clean its ears and why that day. Each look and
         each cleaning that you record makes the next date better.
       </Typography>
-      {mayRecord ? <AddDog /> : <Typography>A carer of this household adds it.</Typography>}
+      {mayRecord ? (
+        <Suspense fallback={<Skeleton variant="rounded" height={320} />}>
+          <AddDog />
+        </Suspense>
+      ) : (
+        <Typography>A carer of this household adds it.</Typography>
+      )}
     </Page>
   );
 }

@@ -10,5 +10,5 @@ export async function sharedPhoto(): Promise<Blob | null> {
 }
 
 export async function forgetShared(): Promise<void> {
-  await caches.delete(KEPT);
+  if ('caches' in window) await caches.delete(KEPT);
 }

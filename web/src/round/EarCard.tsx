@@ -14,7 +14,7 @@ import { methodWord } from '../cleaning/load';
 import { count } from '../measure/days';
 import { earName, letter, ofSide, type Side } from '../measure/side';
 import { Massage } from './Massage';
-import { mayFill, type DogNow, type DogRun, type RoundTap } from './round';
+import { mayFill, mayLeave, type DogNow, type DogRun, type RoundTap } from './round';
 
 const CHIP = { minHeight: 56, px: 0.5, lineHeight: 1.1, fontSize: '0.98rem', minWidth: 0 } as const;
 
@@ -47,15 +47,17 @@ export function EarCard({
           {letter(ear)} · {task.method && methodWord(task.method)}
           {task.ordered && ', as ordered'}
         </Typography>
-        <Button
-          color="inherit"
-          aria-pressed={left}
-          aria-label={`Leave the ${name} alone`}
-          onClick={() => onTap({ type: 'leave', side: ear })}
-          sx={{ color: 'text.secondary', minHeight: 56, minWidth: 56, my: -0.75 }}
-        >
-          {left ? 'left alone' : 'leave it'}
-        </Button>
+        {mayLeave(one, ear) && (
+          <Button
+            color="inherit"
+            aria-pressed={left}
+            aria-label={`Leave the ${name} alone`}
+            onClick={() => onTap({ type: 'leave', side: ear })}
+            sx={{ color: 'text.secondary', minHeight: 56, minWidth: 56, my: -0.75 }}
+          >
+            {left ? 'left alone' : 'leave it'}
+          </Button>
+        )}
       </Box>
       {!left && (
         <Box sx={{ display: 'grid', gap: 0.75 }}>
@@ -128,6 +130,7 @@ function Wipes({
 }) {
   const name = earName(ear);
   const said = taps.wipes > 0;
+  const usual = Math.max(1, expected);
   return (
     <Box sx={{ display: 'flex', gap: 0.25, minWidth: 0 }}>
       {said && (
@@ -145,11 +148,11 @@ function Wipes({
         name={
           said
             ? `${count(taps.wipes, 'wipe')}, ${name}: one more`
-            : `${count(expected, 'wipe')}, ${name}`
+            : `${count(usual, 'wipe')}, ${name}`
         }
-        onClick={() => onChange({ wipes: said ? taps.wipes + 1 : Math.max(1, expected) })}
+        onClick={() => onChange({ wipes: said ? taps.wipes + 1 : usual })}
       >
-        {said ? count(taps.wipes, 'wipe') : `${count(Math.max(1, expected), 'wipe')}?`}
+        {said ? count(taps.wipes, 'wipe') : `${count(usual, 'wipe')}?`}
       </Toggle>
     </Box>
   );
@@ -205,13 +208,23 @@ function Fills({
   const may = mayFill(now, one, ear);
   const { massage } = one;
   return (
-    <Box sx={{ display: 'grid', gridTemplateColumns: '1fr 1fr', gap: 0.5, alignItems: 'center' }}>
+    <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 0.5 }}>
+      {filled > 0 && (
+        <Button
+          variant="outlined"
+          aria-label={`One fill less, ${name}`}
+          onClick={() => onTap({ type: 'takeBackFill', side: ear })}
+          sx={{ ...CHIP, width: 56 }}
+        >
+          −
+        </Button>
+      )}
       <Button
         variant={filled === 0 ? 'contained' : 'outlined'}
         aria-disabled={!may}
         aria-label={filled === 0 ? `Filled: ${name}` : `Filled again: ${name}`}
         onClick={() => may && onTap({ type: 'fill', side: ear, now: new Date() })}
-        sx={{ ...CHIP, opacity: may ? 1 : 0.55 }}
+        sx={{ ...CHIP, flex: 1, opacity: may ? 1 : 0.55 }}
       >
         {filled === 0 ? 'Filled: massage' : `${count(filled, 'fill')}${may ? ', again' : ''}`}
       </Button>
@@ -223,7 +236,7 @@ function Fills({
         squelched
       </Toggle>
       {massage?.ear === ear && (
-        <Box sx={{ gridColumn: '1 / -1' }}>
+        <Box sx={{ flexBasis: '100%' }}>
           <Massage key={massage.until} until={massage.until} seconds={massage.seconds} />
         </Box>
       )}

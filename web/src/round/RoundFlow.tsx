@@ -4,8 +4,8 @@ import { useNavigate, useSearchParams } from 'react-router';
 import { v7 as newId } from 'uuid';
 import { keptEnd } from '../cleaning/session/device';
 import { useHousehold, useKnownMe } from '../household/useMe';
-import { forgetRound, keepRun, keepSheet, keptRun, keptSheet } from './device';
-import { beginRound, isOfToday, over, type RoundRun, type RoundSheet } from './round';
+import { forgetRound, keepRun, keepSheet, isOfToday, keptSheet, ownRun } from './device';
+import { beginRound, over, type RoundRun, type RoundSheet } from './round';
 import { RoundEnd } from './RoundEnd';
 import { RoundPlayer } from './RoundPlayer';
 import { RoundStart } from './RoundStart';
@@ -25,6 +25,8 @@ export function RoundFlow() {
   const [kept] = useState(() => ownRun(household.id, me?.id));
   const [going, setGoing] = useState<Going>();
   const [looked, setLooked] = useState(kept === undefined);
+  // dogs that were asked for by name are not the ones of a round that stands somewhere
+  const [asked, setAsked] = useState(chosen !== undefined);
 
   useEffect(() => {
     if (!kept) return;
@@ -40,13 +42,21 @@ export function RoundFlow() {
   }, [going]);
 
   if (!looked) return <LinearProgress aria-label="Loading" />;
-  if (!going) {
+  const at = going?.run.at;
+  if (!going || asked) {
     const person = me?.id;
     return (
       <RoundStart
         chosen={chosen}
+        going={
+          at === undefined
+            ? undefined
+            : going?.sheet.sessions.find(({ dogId }) => dogId === at)?.name
+        }
+        onGoOn={() => setAsked(false)}
         onBegin={(sheet, helper) => {
           if (person === undefined) return;
+          setAsked(false);
           const run = beginRound(sheet, { person, household, helper, now: new Date(), newId });
           void keepSheet(run, sheet);
           setGoing({ run, sheet });
@@ -59,28 +69,21 @@ export function RoundFlow() {
     forgetRound();
     leave();
   };
-  return going.run.at === undefined ? (
+  return at === undefined ? (
     <RoundEnd run={going.run} sheet={going.sheet} onEnd={end} />
   ) : (
     <RoundPlayer
       run={going.run}
       sheet={going.sheet}
-      onRun={(run) => setGoing({ ...going, run })}
+      onRun={(run) => setGoing((now) => now && { ...now, run })}
       onSheet={(sheet) => {
         void keepSheet(going.run, sheet);
-        setGoing({ ...going, sheet });
+        setGoing((now) => now && { ...now, sheet });
       }}
       onLeave={leave}
       onEnd={end}
     />
   );
-}
-
-/** The round that was begun here by this person in this household. */
-function ownRun(household: string, person: string | undefined): RoundRun | undefined {
-  const run = keptRun();
-  const own = run?.household.id === household && (person === undefined || run.person === person);
-  return own ? run : undefined;
 }
 
 /** What a guided session did meanwhile: the look that it kept, and that a dog is over. */

@@ -16,7 +16,7 @@ import { SessionFrame } from '../cleaning/session/SessionFrame';
 import { useScreenAwake, wakeSound } from '../cleaning/session/signals';
 import { enqueue, send, type What } from '../fact/queue';
 import { useSending } from '../fact/useSending';
-import type { Side } from '../measure/side';
+import { ofSide, SIDES, type Side } from '../measure/side';
 import { Because } from '../ui/Because';
 import { useKeys, type KeyActions } from '../ui/keys';
 import { EarCard } from './EarCard';
@@ -24,6 +24,7 @@ import { LookTaps } from './LookTaps';
 import {
   factsOf,
   guidedOf,
+  isBegun,
   later,
   lookOf,
   missing,
@@ -31,10 +32,12 @@ import {
   opened,
   over,
   placeOf,
+  reopened,
   standing,
   tapped,
   wipesToCome,
   withLookKept,
+  type DogNow,
   type RoundRun,
   type RoundSheet,
   type RoundTap,
@@ -99,7 +102,11 @@ export function RoundPlayer({
   const next = () => {
     if (!now || !one || unsaid !== undefined) return;
     wakeSound();
-    if (!one.over) record(factsOf(now, one, new Date()));
+    if (one.over) {
+      onRun(opened(run, nextOf(run, at), new Date()));
+      return;
+    }
+    record(factsOf(now, one, new Date()));
     onRun(over(run, 'DONE', new Date()));
   };
   const keys = useMemo<KeyActions>(() => {
@@ -192,7 +199,20 @@ export function RoundPlayer({
           </Typography>
         </Box>
         {one.over ? (
-          <Alert severity="success">
+          <Alert
+            severity={one.over === 'DONE' ? 'success' : 'info'}
+            action={
+              one.over === 'NOT_TODAY' && (
+                <Button
+                  color="inherit"
+                  onClick={() => onRun(reopened(run, at))}
+                  sx={{ minHeight: 56 }}
+                >
+                  Do it after all
+                </Button>
+              )
+            }
+          >
             {one.over === 'DONE' ? 'Recorded. Its page corrects it.' : 'Left out today.'}
           </Alert>
         ) : (
@@ -220,14 +240,10 @@ export function RoundPlayer({
               </Alert>
             )}
             {!now.looks && now.ears.length === 0 && !now.advice && (
-              <Typography sx={{ fontWeight: 600 }}>
-                {place.cleans
-                  ? 'Nothing is done to the ears now.'
-                  : 'No cleaning is due: leave them.'}
-              </Typography>
+              <Typography sx={{ fontWeight: 600 }}>{leaveWords(now, place.cleans)}</Typography>
             )}
             {now.ears.map((ear) => (
-              <EarCard key={ear} ear={ear} now={now} one={one} onTap={tap} />
+              <EarCard key={`${at} ${ear}`} ear={ear} now={now} one={one} onTap={tap} />
             ))}
             {now.ears.length > 0 && (
               <HandledTaps
@@ -256,17 +272,20 @@ export function RoundPlayer({
                   Later
                 </Button>
               )}
-              <Button
-                variant="outlined"
-                color="inherit"
-                onClick={() => {
-                  record(lookOf(one));
-                  onRun(over(run, 'NOT_TODAY', new Date()));
-                }}
-                sx={SECOND}
-              >
-                Not today
-              </Button>
+              {!isBegun(one, now.ears) && (
+                <Button
+                  variant="outlined"
+                  color="inherit"
+                  onClick={() => {
+                    record(lookOf(one));
+                    const looked = { ...run.dogs, [at]: withLookKept(one) };
+                    onRun(over({ ...run, dogs: looked }, 'NOT_TODAY', new Date()));
+                  }}
+                  sx={SECOND}
+                >
+                  Not today
+                </Button>
+              )}
             </Box>
           </>
         )}
@@ -276,6 +295,15 @@ export function RoundPlayer({
 }
 
 const SECOND = { minHeight: 56, flex: '1 1 auto', px: 1.25 } as const;
+
+/** Why nothing is done to the ears. */
+function leaveWords({ says }: DogNow, cleans: boolean): string {
+  if (cleans) return 'Nothing is done to the ears now.';
+  const waxy = says && SIDES.some((side) => ofSide(says, side).verdict === 'CLEAN');
+  return waxy
+    ? 'An ear is waxy: clean it, too, or it comes into the plan.'
+    : 'No cleaning is due: leave them.';
+}
 
 function trayWords(sheet: RoundSheet, run: RoundRun): string {
   const all = sheet.round.tray.wipes.reduce((sum, { count }) => sum + count, 0);

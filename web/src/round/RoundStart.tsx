@@ -21,11 +21,16 @@ import { useRound } from './useRound';
 /** Which dogs, who helps, and the one tray for all of them. */
 export function RoundStart({
   chosen,
+  going,
   onBegin,
+  onGoOn,
 }: {
   /** The dogs that were asked for; those that are due without. */
   chosen: readonly string[] | undefined;
+  /** The dog at which another round stands, where one was begun today. */
+  going: string | undefined;
   onBegin: (sheet: RoundSheet, helper: boolean) => void;
+  onGoOn: () => void;
 }) {
   const [dogs, setDogs] = useState(chosen);
   const [helper, setHelper] = useState(false);
@@ -38,7 +43,7 @@ export function RoundStart({
   if (!sheet) return <LinearProgress aria-label="Loading" />;
   const ticked = dogs ?? sheet.choices.filter(({ due }) => due).map(({ dogId }) => dogId);
   const fresh = round.isFetchedAfterMount && !round.isPlaceholderData && !round.isFetching;
-  const ready = fresh && sheet.sessions.length > 0;
+  const ready = fresh && ticked.length > 0 && sheet.sessions.length > 0;
   const sum = `${count(ticked.length, 'dog')}, about ${count(sheet.round.minutes, 'minute')}`;
   return (
     <SessionFrame
@@ -52,18 +57,27 @@ export function RoundStart({
       }
       foot={
         mayRecord ? (
-          <Button
-            variant="contained"
-            sx={{ ...MAIN_TARGET, ...(!ready && { opacity: 0.55 }) }}
-            aria-disabled={!ready}
-            onClick={() => {
-              if (!ready) return;
-              wakeSound();
-              onBegin(sheet, helper);
-            }}
-          >
-            {ticked.length === 0 ? 'Choose a dog' : `Begin: ${sum}`}
-          </Button>
+          <>
+            {going !== undefined && (
+              <Button variant="contained" onClick={onGoOn} sx={MAIN_TARGET}>
+                Go on at {going}
+              </Button>
+            )}
+            <Button
+              variant={going === undefined ? 'contained' : 'outlined'}
+              sx={{ ...MAIN_TARGET, ...(!ready && { opacity: 0.55 }) }}
+              aria-disabled={!ready}
+              onClick={() => {
+                if (!ready) return;
+                wakeSound();
+                onBegin(sheet, helper);
+              }}
+            >
+              {ticked.length === 0
+                ? 'Choose a dog'
+                : `Begin${going === undefined ? '' : ' anew'}: ${sum}`}
+            </Button>
+          </>
         ) : (
           <Typography>You look on in this household: a carer does the round.</Typography>
         )

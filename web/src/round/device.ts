@@ -1,18 +1,41 @@
 import { del, get, set } from 'idb-keyval';
+import { dayIn } from '../measure/days';
 import type { RoundRun, RoundSheet } from './round';
 
 const RUN = 'evenlobe.round';
 /** What the server sent for it: for twenty dogs that is more than the small store takes. */
 const SHEET = 'evenlobe.round-sheet';
 
+/** What is kept has been written by this app, or by an earlier one, or by nobody knows whom. */
+function isRun(kept: unknown): kept is RoundRun {
+  return (
+    typeof kept === 'object' &&
+    kept !== null &&
+    ['id', 'person', 'household', 'day', 'order', 'dogs'].every((name) => name in kept) &&
+    Array.isArray((kept as RoundRun).order)
+  );
+}
+
 /** The round that was begun on this device, whoever is signed in. */
 export function keptRun(): RoundRun | undefined {
   try {
-    const kept = localStorage.getItem(RUN);
-    return kept === null ? undefined : (JSON.parse(kept) as RoundRun);
+    const kept: unknown = JSON.parse(localStorage.getItem(RUN) ?? 'null');
+    return isRun(kept) ? kept : undefined;
   } catch {
     return undefined;
   }
+}
+
+/** The round that was begun here by this person in this household. */
+export function ownRun(household: string, person: string | undefined): RoundRun | undefined {
+  const run = keptRun();
+  const own = run?.household.id === household && (person === undefined || run.person === person);
+  return own ? run : undefined;
+}
+
+/** Whether a round of that day may be gone on with. */
+export function isOfToday(run: RoundRun, zone: string, now: Date): boolean {
+  return run.day === dayIn(zone, now);
 }
 
 export function keepRun(run: RoundRun): void {

@@ -4,10 +4,12 @@ import {
   beginRound,
   factsOf,
   guidedOf,
+  isBegun,
   later,
   missing,
   over,
   placeOf,
+  reopened,
   standing,
   tapped,
   type DogRun,
@@ -144,6 +146,21 @@ describe('one dog of a round', () => {
     expect(after(sheet, 'Ash', fill).one.progress.right.pours).toEqual([]);
   });
 
+  it('takes a fill back, but leaves no ear alone that liquid went into', () => {
+    const sheet = sheetOf({ Ash: 'FILL' });
+    const fill: RoundTap = { type: 'fill', side: 'RIGHT', now: NOW };
+    const leave: RoundTap = { type: 'leave', side: 'RIGHT' };
+    const filled = after(sheet, 'Ash', ...LOOKED, fill, leave).one;
+    expect([filled.leftAlone, isBegun(filled, ['RIGHT'])]).toEqual([[], true]);
+    const back: RoundTap = { type: 'takeBackFill', side: 'RIGHT' };
+    const { one } = after(sheet, 'Ash', ...LOOKED, fill, back, leave);
+    expect([one.massage, one.progress.right.pours, one.leftAlone]).toEqual([
+      undefined,
+      [],
+      ['RIGHT'],
+    ]);
+  });
+
   it('leaves an ear alone where a person says so', () => {
     const { now, one } = after(
       WIPED,
@@ -192,12 +209,21 @@ describe('the order of a round', () => {
     expect([first?.at, second?.at, third?.at]).toEqual(['Cedar', 'Ash', undefined]);
   });
 
-  it('does not change a dog that is over', () => {
+  it('does a dog after all that was left out, but not one that is recorded', () => {
+    const out = over(begun(sheet), 'NOT_TODAY', NOW);
+    expect(reopened(out, 'Ash').dogs['Ash']).not.toHaveProperty('over');
+    const done = over(begun(sheet), 'DONE', NOW);
+    expect(reopened(done, 'Ash')).toBe(done);
+  });
+
+  it('does not change a dog that is over, and asks nothing more of it', () => {
     const run = over(begun(sheet), 'NOT_TODAY', NOW);
     const guided = guidedOf(sheet, 'Ash');
     const place = placeOf(sheet, 'Ash');
     const one = run.dogs['Ash'] as DogRun;
     if (!guided || !place) throw new Error('Ash');
-    expect(tapped(guided, standing(guided, place, one), one, asEver('LEFT'))).toBe(one);
+    const now = standing(guided, place, one);
+    expect(tapped(guided, now, one, asEver('LEFT'))).toBe(one);
+    expect(missing(now, one)).toBeUndefined();
   });
 });

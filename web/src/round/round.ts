@@ -21,7 +21,7 @@ import { finishedAt } from '../cleaning/session/moment';
 import { afterCheck, foundIn, sayingOf, verdictsOf } from '../cleaning/session/sessionCheck';
 import type { What } from '../fact/queue';
 import type { Household } from '../household/useMe';
-import { dayIn, type Day } from '../measure/days';
+import type { Day } from '../measure/days';
 import { letter, ofSide, SIDES, type Side } from '../measure/side';
 
 export type RoundSheet = Schemas['RoundSheet'];
@@ -68,6 +68,7 @@ export type RoundTap =
   | { type: 'wipesToo' }
   | { type: 'leave'; side: Side }
   | { type: 'fill'; side: Side; now: Date }
+  | { type: 'takeBackFill'; side: Side }
   | { type: 'ear'; side: Side; taps: Partial<EarTaps> }
   | { type: 'handled'; handled: Handled }
   | { type: 'cleaner'; cleaner: string | undefined };
@@ -159,6 +160,15 @@ export function over(run: RoundRun, how: NonNullable<DogRun['over']>, now: Date)
   return opened(then, nextOf(then, at), now);
 }
 
+/** A dog that was left out is done after all; its look, where it was made, stays. */
+export function reopened(run: RoundRun, dog: string): RoundRun {
+  const one = run.dogs[dog];
+  if (one?.over !== 'NOT_TODAY') return run;
+  const open = { ...one };
+  delete open.over;
+  return { ...run, dogs: { ...run.dogs, [dog]: open } };
+}
+
 /** The open dog comes after all others, and the next one is opened. */
 export function later(run: RoundRun, now: Date): RoundRun {
   const { at } = run;
@@ -240,6 +250,7 @@ export function tapped(guided: GuidedSession, now: DogNow, one: DogRun, tap: Rou
     case 'wipesToo':
       return { ...one, wipesToo: !one.wipesToo };
     case 'leave':
+      if (!mayLeave(one, tap.side)) return one;
       return {
         ...one,
         leftAlone: one.leftAlone.includes(tap.side)
@@ -248,6 +259,12 @@ export function tapped(guided: GuidedSession, now: DogNow, one: DogRun, tap: Rou
       };
     case 'fill':
       return filled(now.guided.session, one, tap.side, tap.now);
+    case 'takeBackFill': {
+      const pours = ofSide(one.progress, tap.side).pours.slice(0, -1);
+      const without = { ...one, progress: withEar(one.progress, tap.side, { pours }) };
+      delete without.massage;
+      return without;
+    }
     case 'ear':
       return { ...one, progress: withEar(one.progress, tap.side, tap.taps) };
     case 'handled':
@@ -291,8 +308,19 @@ function asEverCheck(guided: GuidedSession, id: string, now: Date): DogRun['chec
   return { id, request: requestOf(form, guided.dogId, guided.zone, now) };
 }
 
-/** What is still to be said before the next dog; nothing where all is said. */
+/** Whether anything was done to an ear: then that is recorded, and not left out. */
+export function isBegun({ progress, leftAlone }: DogRun, ears: readonly Side[]): boolean {
+  return ears.some((side) => !leftAlone.includes(side) && touched(ofSide(progress, side)));
+}
+
+/** Whether an ear may be left alone after all: not once liquid went in. */
+export function mayLeave({ progress }: DogRun, ear: Side): boolean {
+  return ofSide(progress, ear).pours.length === 0;
+}
+
+/** What is still to be said before the next dog; nothing where all is said, or it is over. */
 export function missing(now: DogNow, one: DogRun): string | undefined {
+  if (one.over) return undefined;
   if (now.looks) return 'Look and sniff at both ears';
   const open = now.ears.filter((side) => !one.leftAlone.includes(side));
   const unsaid = open.filter((side) => ofSide(one.progress, side).load === undefined);
@@ -341,11 +369,6 @@ function withoutLeft({ ears }: DogNow, { progress, leftAlone }: DogRun): Progres
 
 function secondsOf({ openedAt }: DogRun, at: Date): number {
   return openedAt === undefined ? 0 : Math.round((at.getTime() - Date.parse(openedAt)) / 1000);
-}
-
-/** Whether a round of that day may be gone on with. */
-export function isOfToday(run: RoundRun, zone: string, now: Date): boolean {
-  return run.day === dayIn(zone, now);
 }
 
 /** How many dogs are over, how many there are, and how many minutes are still to come. */

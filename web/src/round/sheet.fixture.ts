@@ -91,7 +91,6 @@ export function sheetOf(dogs: Record<string, 'FILL' | 'WIPE' | 'LOOK'>): RoundSh
       dogs: all.map(([name, what]) => ({
         dogId: name,
         name,
-        looks: true,
         cleans: what !== 'LOOK',
         minutes: what === 'FILL' ? 6 : 3,
       })),

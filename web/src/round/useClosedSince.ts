@@ -38,6 +38,14 @@ export function useClosedSince(
     if (!fresh || !guided || !open || fresh.dogId !== guided.dogId) return;
     const less =
       isClosedSince(fresh.session, guided.session) || isNarrower(fresh.session, guided.session);
-    if (less) told.current(fresh);
+    if (less) told.current(stillLookedAt(fresh, guided));
   }, [fresh, guided, open]);
+}
+
+/** One that ends before its look is looked at all the same, and nothing is done after it. */
+function stillLookedAt(fresh: GuidedSession, before: GuidedSession): GuidedSession {
+  const { check } = before.session;
+  return !fresh.session.ending || !check
+    ? fresh
+    : { ...fresh, session: { ...fresh.session, check: { ...check, ways: [] } } };
 }

@@ -2,6 +2,7 @@ import { useColorScheme } from '@mui/material/styles';
 import { useQueryClient } from '@tanstack/react-query';
 import { useNavigate } from 'react-router';
 import { signOut } from '../account/session';
+import { forgetShared } from '../photo/shared';
 
 /** Signs out, and forgets what was fetched. */
 export function useLeave(): () => void {
@@ -11,6 +12,7 @@ export function useLeave(): () => void {
     void signOut()
       .then(() => {
         client.clear();
+        void forgetShared();
         return navigate('/sign-in');
       })
       .catch(() => undefined);

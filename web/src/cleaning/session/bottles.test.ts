@@ -3,6 +3,7 @@ import type { EarFinding } from '../../check/signs';
 import { answerOf, bottlesAfter, insteadOf, type BottleAtHand } from './bottles';
 import type { Found } from './sessionCheck';
 import type { GuidedSession } from './progress';
+import { WELL } from '../../check/well.fixture';
 
 const because = (suits: 'CARE' | 'NO', sentence: string) => ({
   suits,
@@ -67,17 +68,6 @@ describe('the bottle of a session', () => {
     expect(insteadOf(guided([no], 'FILL'), 'x', 'RIGHT')).toBeUndefined();
   });
 
-  const WELL: EarFinding = {
-    redness: 'NONE',
-    swelling: 'NONE',
-    sores: 'NONE',
-    discharge: 'NONE',
-    dischargeKind: 'NONE',
-    odour: 'NONE',
-    pain: 'NONE',
-    seen: [],
-    hearing: 'NOT_TRIED',
-  };
   const unquiet = because('NO', 'It is not quiet.');
   const sore = because('NO', 'It is sore.');
   const pink = because('CARE', 'It is a little red.');

@@ -70,10 +70,6 @@ public record Entrant(
     return session.check().isPresent() ? Optional.empty() : Sessions.look(history);
   }
 
-  boolean looks() {
-    return session.check().isPresent() || look().isPresent();
-  }
-
   int wipes() {
     return cleans()
         ? session.order().stream()

@@ -10,7 +10,6 @@ import org.evenlobe.core.rule.Reason;
  *
  * @param dogId which
  * @param name what it is called
- * @param looks whether a look at its ears is due, or was not made today
  * @param cleans whether a cleaning is due and may be done
  * @param look the look, where its session holds none because nothing may be cleaned
  * @param last why it comes after the others, with its own cloth, where it does
@@ -19,7 +18,6 @@ import org.evenlobe.core.rule.Reason;
 public record RoundDog(
     UUID dogId,
     String name,
-    boolean looks,
     boolean cleans,
     Optional<SessionCheck> look,
     Optional<Reason> last,

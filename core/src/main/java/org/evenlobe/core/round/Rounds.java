@@ -85,7 +85,6 @@ public final class Rounds {
       return new RoundDog(
           dog.id(),
           dog.name(),
-          dog.looks(),
           dog.cleans(),
           dog.look(),
           sore.map(

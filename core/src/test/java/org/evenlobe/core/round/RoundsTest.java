@@ -139,12 +139,7 @@ class RoundsTest {
 
     Round round = round(250, fresh, practising);
 
-    assertThat(round.dogs())
-        .allSatisfy(
-            dog -> {
-              assertThat(dog.looks()).isTrue();
-              assertThat(dog.cleans()).isFalse();
-            });
+    assertThat(round.dogs()).extracting(RoundDog::cleans).containsOnly(false);
     assertThat(round.dogs().get(0).look()).as("its session holds one").isEmpty();
     assertThat(round.dogs().get(1).look()).as("its session ends before one").isPresent();
     assertThat(round.tray().wipes()).isEmpty();
