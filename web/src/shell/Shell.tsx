@@ -58,6 +58,8 @@ function Frame() {
         minHeight: '100dvh',
         gridTemplateColumns: { xs: '1fr', md: '84px 1fr' },
         gridTemplateRows: { xs: '1fr auto', md: '1fr' },
+        // without the rail the page has the paper to itself
+        '@media print': { display: 'block' },
       }}
     >
       <Notices />

@@ -112,6 +112,8 @@ export const theme = createTheme({
     },
     MuiCssBaseline: {
       styleOverrides: {
+        // nothing is pressed on paper
+        '@media print': { '.MuiButton-root': { display: 'none !important' } },
         '@media (prefers-reduced-motion: reduce)': {
           '*, *::before, *::after': {
             transition: 'none !important',

@@ -1,14 +1,10 @@
 import PrintIcon from '@mui/icons-material/PrintOutlined';
 import Button from '@mui/material/Button';
 
-/** Prints the page; it does not stand on the paper itself. */
+/** Prints the page. */
 export function PrintButton() {
   return (
-    <Button
-      startIcon={<PrintIcon />}
-      onClick={() => window.print()}
-      sx={{ '@media print': { display: 'none' } }}
-    >
+    <Button startIcon={<PrintIcon />} onClick={() => window.print()}>
       Print
     </Button>
   );

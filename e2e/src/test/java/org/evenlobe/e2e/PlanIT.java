@@ -9,6 +9,7 @@ import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.BoundingBox;
 import com.microsoft.playwright.options.FilePayload;
+import com.microsoft.playwright.options.Media;
 import java.nio.charset.StandardCharsets;
 import java.time.LocalDate;
 import java.time.ZoneId;
@@ -82,6 +83,21 @@ class PlanIT {
       assertThat(wren.region("Why this day")).containsText("You put it on");
       wren.button("Back to its own day").click();
       assertThat(wren.region("Why this day")).not().containsText("You put it on");
+    }
+  }
+
+  @Test
+  void theDatesAndTheRecordHaveThePaperToThemselves() {
+    try (Person wren = withDog(Person.atDesk(), "")) {
+      Page page = wren.page();
+      page.emulateMedia(new Page.EmulateMediaOptions().setMedia(Media.PRINT));
+      for (String path : new String[] {"", "/why"}) {
+        page.navigate("/dogs/" + dog + path);
+        page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setLevel(1)).waitFor();
+        assertThat(page.getByRole(AriaRole.NAVIGATION)).isHidden();
+        assertThat(wren.button("Print")).isHidden();
+        assertThat(page.getByRole(AriaRole.MAIN)).hasCSS("width", "1280px");
+      }
     }
   }
 
