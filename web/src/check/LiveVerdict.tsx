@@ -6,6 +6,7 @@ import { letter, ofSide, type Side } from '../measure/side';
 import { Balance } from './Balance';
 import { EAR_OF_SIDE, missingSigns, worthSaying, type CheckForm } from './checkForm';
 import { isMild, VERDICT_COLOURS } from './verdicts';
+import { InUnits } from '../ui/InUnits';
 
 /** What the check comes to while it is being graded: what to do, the balance, the worst reasons. */
 export function LiveVerdict({
@@ -51,7 +52,7 @@ export function LiveVerdict({
                   <Box component="span" sx={{ fontWeight: 700, mr: 0.75 }}>
                     {letter(side)}
                   </Box>
-                  {reason.sentence}
+                  <InUnits said={reason.sentence} />
                 </Typography>
               ))}
             {missingSigns(form[EAR_OF_SIDE[side]]).length > 0 && (

@@ -17,6 +17,7 @@ import { useSaveFact } from '../fact/useFact';
 import { count, daysBetween, type Day } from '../measure/days';
 import { sidesAsSeen } from '../measure/facing';
 import { earName, letter, ofSide, SIDES, type Side } from '../measure/side';
+import { earUnit, volumeWords, type VolumeUnit } from '../measure/units';
 import {
   cleaningFormSchema,
   FIELDS_OF_SIDE,
@@ -45,9 +46,9 @@ function tooSoon(dog: DogInFull, day: Day): number | undefined {
 }
 
 /** What this ear's canal is thought to hold, beside the field for what was poured. */
-function holds(dog: DogInFull, side: Side): string {
+function holds(dog: DogInFull, side: Side, unit: VolumeUnit): string {
   const canal = dog.canals && ofSide(dog.canals, side);
-  return canal ? `holds about ${canal.volume.toFixed(1)} mL` : 'leave empty if not measured';
+  return canal ? `holds ${volumeWords(canal.volume, unit)}` : 'leave empty if not measured';
 }
 
 /** Why nothing, or no liquid, may go into an ear: said where it would be done. */
@@ -92,9 +93,10 @@ export function CleaningFormView({
   const { profile, id: dogId } = dog.dog;
   const settings = useSettings();
   const navigate = useNavigate();
+  const unit = earUnit(settings.volumeUnit);
   const schema = useMemo(
-    () => cleaningFormSchema(dog.plan.today, profile.bornOn),
-    [dog.plan.today, profile.bornOn],
+    () => cleaningFormSchema(dog.plan.today, profile.bornOn, unit),
+    [dog.plan.today, profile.bornOn, unit],
   );
   const { control, register, handleSubmit, formState } = useForm<CleaningForm>({
     defaultValues: begun,
@@ -112,7 +114,9 @@ export function CleaningFormView({
       noValidate
       onSubmit={(event) =>
         void handleSubmit((form) =>
-          save.mutate(requestOf(form, dogId, dog.zone, new Date(), corrected?.said)),
+          save.mutate(
+            requestOf(form, { dogId, zone: dog.zone, now: new Date(), unit }, corrected?.said),
+          ),
         )(event)
       }
     >
@@ -149,13 +153,14 @@ export function CleaningFormView({
               {method !== 'WIPE' && (
                 <Stack direction="row" spacing={1.5} sx={{ mt: 2 }}>
                   <TextField
-                    label="Poured in all, mL"
+                    label={`Poured in all, ${unit}`}
                     type="number"
                     size="small"
-                    slotProps={{ htmlInput: { step: '0.1', inputMode: 'decimal' } }}
+                    slotProps={{ htmlInput: { step: 'any', inputMode: 'decimal' } }}
                     error={!!formState.errors[FIELDS_OF_SIDE[side].poured]}
                     helperText={
-                      formState.errors[FIELDS_OF_SIDE[side].poured]?.message ?? holds(dog, side)
+                      formState.errors[FIELDS_OF_SIDE[side].poured]?.message ??
+                      holds(dog, side, settings.volumeUnit)
                     }
                     {...register(FIELDS_OF_SIDE[side].poured)}
                   />

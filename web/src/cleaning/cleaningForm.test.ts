@@ -5,11 +5,13 @@ import {
   formOf,
   requestOf,
   type CleaningRequest,
+  type Saying,
 } from './cleaningForm';
 
 const TODAY = '2026-11-25';
 const NOW = new Date('2026-11-25T17:45:00Z');
-const schema = cleaningFormSchema(TODAY, '2024-01-01');
+const SAYING: Saying = { dogId: 'dog', zone: 'Europe/Berlin', now: NOW, unit: 'mL' };
+const schema = cleaningFormSchema(TODAY, '2024-01-01', 'mL');
 
 function problems(form: object): string[] {
   const result = schema.safeParse({ ...blankCleaning(TODAY), right: 2, ...form });
@@ -38,12 +40,7 @@ describe('the cleaning form', () => {
 
 describe('the request', () => {
   it('leaves out the ear that was left alone and an empty note', () => {
-    const request = requestOf(
-      { ...blankCleaning(TODAY), right: 3, note: '  ' },
-      'dog',
-      'Europe/London',
-      NOW,
-    );
+    const request = requestOf({ ...blankCleaning(TODAY), right: 3, note: '  ' }, SAYING);
     expect(request.ears).toEqual({ right: { method: 'FILL', load: 3 } });
     expect(request).not.toHaveProperty('note');
   });
@@ -52,17 +49,14 @@ describe('the request', () => {
     const ears = (method: 'FILL' | 'WIPE') =>
       requestOf(
         { ...blankCleaning(TODAY, method), right: 3, pouredRight: '13.5', fillsRight: '2' },
-        'dog',
-        'Europe/London',
-        NOW,
+        SAYING,
       ).ears;
     expect(ears('FILL')).toEqual({ right: { method: 'FILL', load: 3, poured: 13.5, fills: 2 } });
     expect(ears('WIPE')).toEqual({ right: { method: 'WIPE', load: 3 } });
   });
 
   it('dates today now, and an earlier day at its noon', () => {
-    const at = (day: string) =>
-      requestOf({ ...blankCleaning(day), right: 1 }, 'dog', 'Europe/Berlin', NOW).at;
+    const at = (day: string) => requestOf({ ...blankCleaning(day), right: 1 }, SAYING).at;
     expect(at(TODAY)).toBe('2026-11-25T17:45:00.000Z');
     expect(at('2026-07-01')).toBe('2026-07-01T10:00:00.000Z');
   });
@@ -72,7 +66,7 @@ describe('what was noticed', () => {
   it('refuses more wipes than anybody takes, at their field', () => {
     const blank = blankCleaning(TODAY);
     const form = { ...blank, right: 1, noticedRight: { ...blank.noticedRight, wipes: '123' } };
-    const issues = cleaningFormSchema(TODAY, undefined).safeParse(form).error?.issues ?? [];
+    const issues = cleaningFormSchema(TODAY, undefined, 'mL').safeParse(form).error?.issues ?? [];
     expect(issues.map((issue) => issue.path.join('.'))).toEqual(['noticedRight.wipes']);
   });
 });
@@ -92,14 +86,24 @@ describe('a correction', () => {
   };
 
   it('that changes nothing says what was said', () => {
-    const form = formOf(said, '2026-11-20');
-    expect(requestOf(form, 'dog', 'Europe/Berlin', NOW, said)).toEqual(said);
+    const form = formOf(said, '2026-11-20', 'mL');
+    expect(requestOf(form, SAYING, said)).toEqual(said);
+  });
+
+  it('in spoons keeps to the last digit what was measured, and reads what is typed anew', () => {
+    const spoons: Saying = { ...SAYING, unit: 'tsp' };
+    const form = formOf(said, '2026-11-20', 'tsp');
+    expect(form.pouredRight).toBe('0.91');
+    expect(requestOf(form, spoons, said)).toEqual(said);
+    expect(requestOf({ ...form, pouredRight: '1.25' }, spoons, said).ears.right?.poured).toBe(
+      6.161,
+    );
   });
 
   it('keeps what the form does not ask, and what each ear was cleaned with', () => {
-    const form = { ...formOf(said, '2026-11-20'), right: 2 as const, note: '' };
+    const form = { ...formOf(said, '2026-11-20', 'mL'), right: 2 as const, note: '' };
     const { note, ...rest } = said;
-    expect(requestOf(form, 'dog', 'Europe/Berlin', NOW, said)).toEqual({
+    expect(requestOf(form, SAYING, said)).toEqual({
       ...rest,
       ears: { ...said.ears, right: { ...said.ears.right, load: 2 } },
     });
@@ -109,17 +113,20 @@ describe('a correction', () => {
   it('keeps what came back out of a syringe only while it was one', () => {
     const ear = { method: 'SYRINGE' as const, load: 1, poured: 9, fills: 2, cameBack: 4.5 };
     const syringe: CleaningRequest = { ...said, ears: { right: ear } };
-    const form = formOf(syringe, '2026-11-20');
+    const form = formOf(syringe, '2026-11-20', 'mL');
 
-    expect(requestOf(form, 'dog', 'UTC', NOW, syringe).ears.right).toEqual(ear);
-    expect(
-      requestOf({ ...form, method: 'SOAKED_PAD' }, 'dog', 'UTC', NOW, syringe).ears.right,
-    ).toEqual({ method: 'SOAKED_PAD', load: 1, poured: 9, fills: 2 });
+    expect(requestOf(form, SAYING, syringe).ears.right).toEqual(ear);
+    expect(requestOf({ ...form, method: 'SOAKED_PAD' }, SAYING, syringe).ears.right).toEqual({
+      method: 'SOAKED_PAD',
+      load: 1,
+      poured: 9,
+      fills: 2,
+    });
   });
 
   it('takes an ear out, and sets another way for both', () => {
-    const form = { ...formOf(said, '2026-11-20'), method: 'WIPE' as const };
-    expect(requestOf({ ...form, left: null }, 'dog', 'UTC', NOW, said).ears).toEqual({
+    const form = { ...formOf(said, '2026-11-20', 'mL'), method: 'WIPE' as const };
+    expect(requestOf({ ...form, left: null }, SAYING, said).ears).toEqual({
       right: { method: 'WIPE', load: 3, wipes: 5, odour: 'WAXY' },
     });
   });

@@ -2,6 +2,7 @@ import { z } from 'zod/mini';
 import type { Schemas } from '../api/client';
 import { momentOf, type Day } from '../measure/days';
 import { ofSide, type Side } from '../measure/side';
+import { millilitres, volumeNumber, type TypedVolume } from '../measure/units';
 import { LIMITS } from '../api/limits';
 import { text } from '../form/text';
 import { WORDS } from '../api/words';
@@ -11,15 +12,19 @@ export type CleaningRequest = Schemas['CleaningRequest'];
 
 const { min: LEAST_POURED, max: MOST_POURED } = LIMITS.EarCleaning.poured;
 
-/** mL in all fills of one ear, as text; empty where it was not measured. */
-const poured = z
-  .string()
-  .check(
-    z.refine(
-      (text) => text === '' || (Number(text) >= LEAST_POURED && Number(text) <= MOST_POURED),
-      `From ${LEAST_POURED} to ${MOST_POURED} mL.`,
-    ),
-  );
+/** What was poured in all fills of one ear, as text; empty where it was not measured. */
+const poured = (unit: TypedVolume) =>
+  z
+    .string()
+    .check(
+      z.refine(
+        (text) =>
+          text === '' ||
+          (millilitres(Number(text), unit) >= LEAST_POURED &&
+            millilitres(Number(text), unit) <= MOST_POURED),
+        `From ${volumeNumber(LEAST_POURED, unit)} to ${volumeNumber(MOST_POURED, unit)} ${unit}.`,
+      ),
+    );
 const fills = z
   .string()
   .check(z.refine((text) => /^([1-9]|1\d|20)$/.test(text), 'From 1 to 20 fills.'));
@@ -41,7 +46,7 @@ const noticed = z.object({
 const NOTHING_NOTICED = { colour: '', odour: '', hurt: '', squelched: '', wipes: '' };
 
 /** What the form holds: a day, a method, and for each ear a load, or null where it was left alone. */
-export function cleaningFormSchema(today: Day, bornOn: Day | undefined) {
+export function cleaningFormSchema(today: Day, bornOn: Day | undefined, unit: TypedVolume) {
   return z
     .object({
       day: z.string().check(
@@ -52,8 +57,8 @@ export function cleaningFormSchema(today: Day, bornOn: Day | undefined) {
       method: z.enum(['FILL', 'SOAKED_PAD', 'SYRINGE', 'WIPE']),
       right: load,
       left: load,
-      pouredRight: poured,
-      pouredLeft: poured,
+      pouredRight: poured(unit),
+      pouredLeft: poured(unit),
       fillsRight: fills,
       fillsLeft: fills,
       noticedRight: noticed,
@@ -94,14 +99,15 @@ export const FIELDS_OF_SIDE = {
 } as const satisfies Record<Side, object>;
 
 /** The form of what was said; what it does not ask stays as it was said. */
-export function formOf(said: CleaningRequest, day: Day): CleaningForm {
+export function formOf(said: CleaningRequest, day: Day, unit: TypedVolume): CleaningForm {
   const { right, left } = said.ears;
+  const typed = (much: number | undefined) => (much === undefined ? '' : volumeNumber(much, unit));
   return {
     ...blankCleaning(day, (right ?? left)?.method),
     right: loadOf(right),
     left: loadOf(left),
-    pouredRight: right?.poured?.toString() ?? '',
-    pouredLeft: left?.poured?.toString() ?? '',
+    pouredRight: typed(right?.poured),
+    pouredLeft: typed(left?.poured),
     fillsRight: right?.fills?.toString() ?? '1',
     fillsLeft: left?.fills?.toString() ?? '1',
     noticedRight: noticedForm(right),
@@ -150,31 +156,44 @@ function withoutNoticed(ear: Partial<Ear>): Partial<Ear> {
   return rest;
 }
 
-function earOf(form: CleaningForm, side: Side, corrected?: CleaningRequest): Ear | undefined {
+function earOf(
+  form: CleaningForm,
+  side: Side,
+  unit: TypedVolume,
+  corrected?: CleaningRequest,
+): Ear | undefined {
   const fields = FIELDS_OF_SIDE[side];
   const grade = form[fields.load];
   if (grade === null) return undefined;
   const said = corrected && ofSide(corrected.ears, side);
-  const { poured, fills, cameBack, ...kept } = said ?? {};
+  const { poured: pouredBefore, fills, cameBack, ...kept } = said ?? {};
   const before = withoutNoticed(kept);
   // ears that were cleaned in two ways stay so while the form's way is not changed
   const method =
-    said && corrected && formOf(corrected, form.day).method === form.method
+    said && corrected && formOf(corrected, form.day, unit).method === form.method
       ? said.method
       : form.method;
-  const millilitres = form[fields.poured];
+  const typed = form[fields.poured];
   return {
     ...before,
     ...noticedOf(form[fields.noticed]),
     method,
     load: grade,
     ...(method !== 'WIPE' &&
-      millilitres !== '' && {
-        poured: Number(millilitres),
+      typed !== '' && {
+        poured: millilitres(Number(typed), unit, pouredBefore),
         fills: Number(form[fields.fills]),
       }),
     ...(method === 'SYRINGE' && cameBack !== undefined && { cameBack }),
   };
+}
+
+/** Of which dog something is said, where and when, and in what its volumes are typed. */
+export interface Saying {
+  dogId: string;
+  zone: string;
+  now: Date;
+  unit: TypedVolume;
 }
 
 /**
@@ -184,13 +203,11 @@ function earOf(form: CleaningForm, side: Side, corrected?: CleaningRequest): Ear
  */
 export function requestOf(
   form: CleaningForm,
-  dogId: string,
-  zone: string,
-  now: Date,
+  { dogId, zone, now, unit }: Saying,
   corrected?: CleaningRequest,
 ): CleaningRequest {
-  const right = earOf(form, 'RIGHT', corrected);
-  const left = earOf(form, 'LEFT', corrected);
+  const right = earOf(form, 'RIGHT', unit, corrected);
+  const left = earOf(form, 'LEFT', unit, corrected);
   const words = form.note.trim();
   const { note, handled, ...before } = corrected ?? {};
   const took = chosen(form.handled, WORDS.Handled);

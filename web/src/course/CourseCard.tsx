@@ -14,6 +14,7 @@ import { CourseBar } from './CourseBar';
 import { StopDialog } from './StopDialog';
 import type { CourseInFull } from './useDoses';
 import { Because } from '../ui/Because';
+import { InUnits } from '../ui/InUnits';
 
 type Point = CourseInFull['went'][number]['points'][number];
 
@@ -93,13 +94,15 @@ export function CourseCard({
           </li>
         ))}
         {lasts?.reasons.map(({ sentence }) => (
-          <li key={sentence}>{sentence}</li>
+          <li key={sentence}>
+            <InUnits said={sentence} />
+          </li>
         ))}
         <li>{recheck ? `Recheck on ${longDate(recheck)}.` : 'No recheck is noted.'}</li>
       </Stack>
       {board.reasons.map(({ sentence }) => (
         <Alert severity="info" key={sentence} sx={{ mb: 1 }}>
-          {sentence}
+          <InUnits said={sentence} />
         </Alert>
       ))}
       {mayRecord && (

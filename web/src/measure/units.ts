@@ -7,8 +7,12 @@ export type VolumeUnit = Settings['volumeUnit'];
 export type Hours = Settings['hours'];
 
 const KG_PER_LB = 0.45359237;
-const ML_PER_TEASPOON = 4.929;
-const ML_PER_FLUID_OUNCE = 29.574;
+/** In what a volume is typed, and how many millilitres one is. */
+const MILLILITRES = { mL: 1, tsp: 4.929, 'fl oz': 29.574 };
+export type TypedVolume = keyof typeof MILLILITRES;
+export type BottleUnit = 'mL' | 'fl oz';
+/** More than so many spoons nobody counts. */
+const MOST_SPOONS = 12;
 const QUARTERS = ['', '¼', '½', '¾'];
 
 /** As it stands in a field: to at most so many decimals, without trailing zeros. */
@@ -40,12 +44,45 @@ export function kilograms(number: number, unit: WeightUnit): number {
   return unit === 'KG' ? number : Number((number * KG_PER_LB).toFixed(3));
 }
 
+/** In what the little is typed that goes into an ear. */
+export function earUnit(unit: VolumeUnit): TypedVolume {
+  return unit === 'ML' ? 'mL' : 'tsp';
+}
+
+/** In what a bottle's content is typed. */
+export function bottleUnit(unit: VolumeUnit): BottleUnit {
+  return unit === 'FL_OZ' ? 'fl oz' : 'mL';
+}
+
+/** A volume as it stands in a field. */
+export function volumeNumber(millilitres: number, unit: TypedVolume): string {
+  return plain(millilitres / MILLILITRES[unit], unit === 'mL' ? 3 : 2);
+}
+
+/**
+ * The millilitres of a number typed in the unit.
+ *
+ * @param said what was said before: it stays to the last digit where the field still says it
+ */
+export function millilitres(number: number, unit: TypedVolume, said?: number): number {
+  return said !== undefined && Number(volumeNumber(said, unit)) === number
+    ? said
+    : Number((number * MILLILITRES[unit]).toFixed(3));
+}
+
+/** "250 mL" or "8.5 fl oz": what is in a bottle. */
+export function bottleWords(millilitres: number, unit: VolumeUnit): string {
+  const typed = bottleUnit(unit);
+  return `${read(millilitres / MILLILITRES[typed], 1)} ${typed}`;
+}
+
 /** "6.7 mL", "about 1¼ tsp" or "8.5 fl oz" */
 export function volumeWords(millilitres: number, unit: VolumeUnit): string {
-  if (unit === 'FL_OZ' && millilitres >= ML_PER_FLUID_OUNCE) {
-    return `${read(millilitres / ML_PER_FLUID_OUNCE, 1)} fl oz`;
+  const spoons = millilitres / MILLILITRES.tsp;
+  if (unit === 'FL_OZ' && millilitres >= MILLILITRES['fl oz']) {
+    return bottleWords(millilitres, unit);
   }
-  const quarters = unit === 'ML' ? 0 : Math.round((millilitres / ML_PER_TEASPOON) * 4);
+  const quarters = unit === 'ML' || spoons > MOST_SPOONS ? 0 : Math.round(spoons * 4);
   if (quarters === 0) return `${read(millilitres, 1)} mL`;
   const whole = Math.floor(quarters / 4);
   return `about ${whole > 0 ? whole : ''}${QUARTERS[quarters % 4]} tsp`;

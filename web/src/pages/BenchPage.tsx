@@ -14,8 +14,9 @@ import { MakingPanel } from '../solution/MakingPanel';
 import { OwnRecipes } from '../solution/OwnRecipes';
 import { PourList } from '../solution/PourList';
 import {
-  FIRST,
+  firstPours,
   inMeasures,
+  millilitresOf,
   poured,
   read,
   refusedWords,
@@ -30,7 +31,10 @@ import { useMix, useShelf } from '../solution/useMix';
 import { WhoseEars } from '../solution/WhoseEars';
 import { Failure } from '../ui/Failure';
 import { Page } from '../ui/Page';
+import { useSettings } from '../household/useMe';
+import { bottleUnit, volumeNumber } from '../measure/units';
 
+const USUAL_ML = 120;
 const MEASURES = WORDS.Measure.map(({ value }) => value);
 
 /** The bench: pour, and see at once what is in the bottle and whose ears it suits. */
@@ -48,26 +52,26 @@ export function Component() {
 }
 
 function Bench({ shelf }: { shelf: readonly Ingredient[] }) {
+  const unit = bottleUnit(useSettings().volumeUnit);
   const [search, setSearch] = useSearchParams();
   const [pours, setPours] = useState<readonly Pour[]>(() =>
-    search.has('in') ? read(search.getAll('in'), MEASURES) : FIRST,
+    search.has('in') ? read(search.getAll('in'), MEASURES) : firstPours(unit),
   );
-  const [inAll, setInAll] = useState(() => search.get('of') ?? '120');
+  const [inAll, setInAll] = useState(() =>
+    volumeNumber(Number(search.get('of')) || USUAL_ML, unit),
+  );
+  const inAddress = (typed: string) => String(millilitresOf(typed, unit) ?? '');
   const isInParts = pours.some(({ measure }) => measure === 'PART');
-  const request = requestOf(pours, shelf, isInParts ? inAll : '');
+  const request = requestOf(pours, shelf, isInParts ? millilitresOf(inAll, unit) : undefined);
   const mix = useMix(request);
-  const pour = (
-    next: Pour[],
-    recipe?: { id: string; version: number },
-    millilitres: string = inAll,
-  ) => {
+  const pour = (next: Pour[], recipe?: { id: string; version: number }, typed: string = inAll) => {
     setPours(next);
-    setInAll(millilitres);
+    setInAll(typed);
     const parts = next.some(({ measure }) => measure === 'PART');
     setSearch(
       [
         ...written(next).map((line): [string, string] => ['in', line]),
-        ...(parts ? [['of', millilitres] as [string, string]] : []),
+        ...(parts ? [['of', inAddress(typed)] as [string, string]] : []),
         ...(recipe ? [['recipe', `${recipe.id}*${recipe.version}`] as [string, string]] : []),
       ],
       { replace: true },
@@ -75,7 +79,7 @@ function Bench({ shelf }: { shelf: readonly Ingredient[] }) {
   };
   const address = new URLSearchParams([
     ...written(pours).map((line): [string, string] => ['in', line]),
-    ...(isInParts ? [['of', inAll]] : []),
+    ...(isInParts ? [['of', inAddress(inAll)]] : []),
     ...search.getAll('recipe').map((recipe): [string, string] => ['recipe', recipe]),
   ]);
   return (
@@ -95,7 +99,7 @@ function Bench({ shelf }: { shelf: readonly Ingredient[] }) {
               pours={pours}
               shelf={shelf}
               inAll={inAll}
-              onInAll={(millilitres) => pour([...pours], undefined, millilitres)}
+              onInAll={(typed) => pour([...pours], undefined, typed)}
               onChange={(next) => pour(next)}
             />
           </Box>

@@ -14,7 +14,10 @@ import { Page } from '../ui/Page';
 
 type Line = Schemas['DogLine'];
 
-const EXAMPLE = 'name,breed,born,weight kg\nFen,beagle,2021-05-01,12.5';
+const EXAMPLE = {
+  KG: 'name,breed,born,weight kg\nFen,beagle,2021-05-01,12.5',
+  LB: 'name,breed,born,weight lb\nFen,beagle,2021-05-01,27.5',
+};
 const OUTCOME: Record<Line['outcome'], string> = {
   NEW: 'is added',
   THERE: 'is here already',
@@ -23,7 +26,10 @@ const OUTCOME: Record<Line['outcome'], string> = {
 
 /** Many dogs at once from a table: first what would become of each line, then all of it or nothing. */
 export function Component() {
-  const household = useHousehold().id;
+  const {
+    id: household,
+    settings: { weightUnit },
+  } = useHousehold();
   const [csv, setCsv] = useState('');
   const [added, setAdded] = useState<number>();
   const input = useRef<HTMLInputElement>(null);
@@ -54,13 +60,13 @@ export function Component() {
           multiline
           minRows={5}
           maxRows={14}
-          placeholder={EXAMPLE}
+          placeholder={EXAMPLE[weightUnit]}
           value={csv}
           onChange={({ target }) => {
             setCsv(target.value);
             preview.reset();
           }}
-          helperText="Columns: name, breed, second breed, born, weight kg, joined, flap, canal hair, feathering, water, ground, climate, allergy, infections"
+          helperText="Columns: name, breed, second breed, born, weight kg (or weight lb), joined, flap, canal hair, feathering, water, ground, climate, allergy, infections"
           slotProps={{ inputLabel: { shrink: true } }}
         />
         <Stack direction="row" sx={{ gap: 1, flexWrap: 'wrap' }}>

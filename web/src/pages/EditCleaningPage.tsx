@@ -5,10 +5,13 @@ import { Failure } from '../ui/Failure';
 import { Page } from '../ui/Page';
 import { formOf } from '../cleaning/cleaningForm';
 import { CleaningFormView } from '../cleaning/CleaningFormView';
+import { useSettings } from '../household/useMe';
+import { earUnit } from '../measure/units';
 
 /** Correcting a cleaning. */
 export function Component() {
   const { dog: dogId = '', cleaning = '' } = useParams();
+  const { volumeUnit } = useSettings();
   const dog = useDog(dogId);
   const versions = useVersions('cleanings', cleaning);
   const latest = versions.data?.[0];
@@ -23,7 +26,7 @@ export function Component() {
           key={latest.version}
           dog={dog.data}
           cleaningId={cleaning}
-          begun={formOf(latest.said, latest.day ?? dog.data.plan.today)}
+          begun={formOf(latest.said, latest.day ?? dog.data.plan.today, earUnit(volumeUnit))}
           corrected={{ version: latest.version, said: latest.said }}
         />
       )}

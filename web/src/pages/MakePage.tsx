@@ -13,11 +13,19 @@ import { WORDS } from '../api/words';
 import { useHousehold, useMayRecord } from '../household/useMe';
 import { dayIn, longDate } from '../measure/days';
 import { MakingSteps } from '../solution/MakingSteps';
-import { inMeasures, read, requestOf, type Ingredient, type MixRequest } from '../solution/pours';
+import {
+  inMeasures,
+  read,
+  requestOf,
+  type Ingredient,
+  type MixRequest,
+  numberOf,
+} from '../solution/pours';
 import { useMaking, useMix, useShelf, type Making, type MixPreview } from '../solution/useMix';
 import { useSaveSupply } from '../stock/useStock';
 import { Failure } from '../ui/Failure';
 import { Page } from '../ui/Page';
+import { bottleWords } from '../measure/units';
 
 const MEASURES = WORDS.Measure.map(({ value }) => value);
 
@@ -37,7 +45,11 @@ export function Component() {
 
 function Batch({ shelf }: { shelf: readonly Ingredient[] }) {
   const [search] = useSearchParams();
-  const request = requestOf(read(search.getAll('in'), MEASURES), shelf, search.get('of') ?? '');
+  const request = requestOf(
+    read(search.getAll('in'), MEASURES),
+    shelf,
+    numberOf(search.get('of') ?? ''),
+  );
   const [recipe, version] = (search.get('recipe') ?? '').split('*');
   const mix = useMix(request);
   const making = useMaking(request);
@@ -115,7 +127,7 @@ function Made({
       <Box component="section" aria-label="The batch" sx={{ display: 'grid', gap: 1.5 }}>
         <Typography variant="h2">The batch</Typography>
         <Typography>
-          {Math.round(mix.millilitres)} mL, made today, use by{' '}
+          {bottleWords(mix.millilitres, household.settings.volumeUnit)}, made today, use by{' '}
           <strong>{longDate(making.useBy)}</strong>.
         </Typography>
         {save.isError && <Alert severity="error">{save.error.message}</Alert>}

@@ -1,4 +1,3 @@
-import PrintIcon from '@mui/icons-material/PrintOutlined';
 import CopyIcon from '@mui/icons-material/ContentCopyOutlined';
 import DownloadIcon from '@mui/icons-material/FileDownloadOutlined';
 import Box from '@mui/material/Box';
@@ -14,10 +13,11 @@ import { useHousehold, useMayRecord } from '../household/useMe';
 import { dateWithYear, inWords, longDate, count, shortDate } from '../measure/days';
 import { Failure } from '../ui/Failure';
 import { Page } from '../ui/Page';
+import { PrintButton } from '../ui/PrintButton';
 import { Compare } from '../stock/Compare';
 import { productOf, shoppingLines } from '../stock/shopping';
 import { SupplyDialog, type Editing } from '../stock/SupplyDialog';
-import { unitOf } from '../stock/supplyForm';
+import { suppliesWords } from '../stock/supplyForm';
 import { useStock, type Outlook, type Stock } from '../stock/useStock';
 import { Because } from '../ui/Because';
 
@@ -93,8 +93,11 @@ function Product({
   stock: Stock;
   onEdit: ((editing: Editing) => void) | undefined;
 }) {
-  const household = useHousehold().id;
-  const unit = unitOf(kind.kind);
+  const {
+    id: household,
+    settings: { volumeUnit },
+  } = useHousehold();
+  const words = (much: number) => suppliesWords(kind.kind, much, volumeUnit);
   const { runsOutOn } = kind;
   const empty = kind.supplies.length === 0;
   return (
@@ -107,7 +110,7 @@ function Product({
       <Typography variant="h2">{productOf(kind)}</Typography>
       <Box>
         <Typography sx={{ fontSize: '1.6rem', fontWeight: 700, lineHeight: 1.2 }}>
-          {Math.round(kind.left)} {unit} left
+          {words(kind.left)} left
         </Typography>
         <Typography sx={{ fontWeight: 600 }} color={kind.buy > 0 ? 'secondary' : 'textPrimary'}>
           {empty
@@ -152,7 +155,7 @@ function Product({
                 </Typography>
               </Box>
               <Typography sx={{ flex: { xs: 1, sm: 'none' } }}>
-                {Math.round(left)} of {supply.size} {unit}
+                {words(left)} of {words(supply.size)}
               </Typography>
               {supply.batch && (
                 <Button
@@ -195,9 +198,12 @@ function Product({
 }
 
 function ShoppingList({ stock }: { stock: Stock }) {
-  const household = useHousehold().id;
+  const {
+    id: household,
+    settings: { volumeUnit },
+  } = useHousehold();
   const [copied, setCopied] = useState(false);
-  const lines = shoppingLines(stock.kinds);
+  const lines = shoppingLines(stock.kinds, volumeUnit);
   return (
     <Paper
       variant="outlined"
@@ -221,9 +227,7 @@ function ShoppingList({ stock }: { stock: Stock }) {
             ))}
           </Stack>
           <Stack direction="row" sx={{ gap: 1, flexWrap: 'wrap', displayPrint: 'none' }}>
-            <Button startIcon={<PrintIcon />} onClick={() => window.print()}>
-              Print
-            </Button>
+            <PrintButton />
             <Button
               startIcon={<CopyIcon />}
               onClick={() =>

@@ -21,6 +21,7 @@ import { WhatIf } from '../plan/WhatIf';
 import { LoadFactorWhy } from '../plan/Why';
 import type { PlanItem } from '../view/useToday';
 import { RuleTitle } from '../ui/Because';
+import { InUnits } from '../ui/InUnits';
 
 const FIRST_SHOWN = 9;
 
@@ -174,7 +175,7 @@ function Chain({ dog: inFull, item }: { dog: DogInFull; item: PlanItem }) {
             }}
           >
             <Typography>
-              <RuleTitle reason={reason} />: {reason.sentence}
+              <RuleTitle reason={reason} />: <InUnits said={reason.sentence} />
             </Typography>
           </Box>
         ))}

@@ -4,7 +4,7 @@ import Typography from '@mui/material/Typography';
 import type { Schemas } from '../api/client';
 import { barReach } from './factorBar';
 import { RuleTitle } from '../ui/Because';
-import { useHouseUnits } from '../ui/houseUnits';
+import { InUnits } from '../ui/InUnits';
 
 type Reason = Schemas['Reason'];
 
@@ -24,7 +24,7 @@ function Factor({ reason, times }: { reason: Reason; times: number }) {
       }}
     >
       <Typography variant="body2" color={times === 1 ? 'textSecondary' : 'textPrimary'}>
-        {reason.sentence}
+        <InUnits said={reason.sentence} />
       </Typography>
       <Box
         aria-hidden="true"
@@ -90,11 +90,10 @@ export function LoadFactorWhy({
 
 /** Reasons as list items, in the order in which they made the answer. */
 export function Reasons({ reasons }: { reasons: readonly Reason[] }) {
-  const inUnits = useHouseUnits();
   return reasons.map((reason) => (
     <Box component="li" key={`${reason.rule} ${reason.sentence}`} sx={{ listStyle: 'none' }}>
       <Typography variant="body2">
-        <RuleTitle reason={reason} />: {inUnits(reason.sentence)}
+        <RuleTitle reason={reason} />: <InUnits said={reason.sentence} />
       </Typography>
     </Box>
   ));

@@ -11,8 +11,13 @@ import Typography from '@mui/material/Typography';
 import { useState } from 'react';
 import { WORDS } from '../api/words';
 import { aimOf, FIRST_TARGET, targetsOf, type TargetLine } from './aim';
-import { type Ingredient, type Pour } from './pours';
+import { millilitresOf, typedVolume, type Ingredient, type Pour } from './pours';
 import { useAim, type AimedMix } from './useMix';
+import { InUnits } from '../ui/InUnits';
+import { useSettings } from '../household/useMe';
+import { bottleUnit, bottleWords } from '../measure/units';
+
+const USUAL_ML = 120;
 
 /** The other way round: what it is to be, from what stands on the bench; locked lines stay. */
 export function AimPanel({
@@ -27,12 +32,14 @@ export function AimPanel({
   millilitres: number | undefined;
   onTake: (found: AimedMix) => void;
 }) {
-  const [volume, setVolume] = useState(() => String(Math.round(millilitres ?? 120)));
+  const { volumeUnit } = useSettings();
+  const unit = bottleUnit(volumeUnit);
+  const [volume, setVolume] = useState(() => typedVolume(millilitres ?? USUAL_ML, unit));
   const [targets, setTargets] = useState<readonly TargetLine[]>([FIRST_TARGET]);
   const [locked, setLocked] = useState<readonly string[]>([]);
   const [found, setFound] = useState<AimedMix>();
   const ask = useAim(setFound);
-  const request = aimOf(volume, targets, pours, shelf, locked);
+  const request = aimOf(millilitresOf(volume, unit), targets, pours, shelf, locked);
   const set = (at: number, change: Partial<TargetLine>) =>
     setTargets(targets.map((line, index) => (index === at ? { ...line, ...change } : line)));
   const names = [...new Set(pours.map(({ ingredient }) => ingredient))];
@@ -51,7 +58,7 @@ export function AimPanel({
       </Box>
       <TextField
         size="small"
-        label="mL in all"
+        label={`${unit} in all`}
         value={volume}
         onChange={({ target }) => setVolume(target.value)}
         slotProps={{ htmlInput: { inputMode: 'decimal' } }}
@@ -140,7 +147,7 @@ export function AimPanel({
         >
           {found.reasons.map(({ sentence }) => (
             <Typography key={sentence} sx={{ fontWeight: 650 }}>
-              {sentence}
+              <InUnits said={sentence} />
             </Typography>
           ))}
           <Typography>
@@ -148,8 +155,11 @@ export function AimPanel({
             {found.parts
               .map(({ ingredient, amount }) => {
                 const known = shelf.find((one) => one.id === ingredient);
-                const unit = known?.phase === 'SOLID' ? 'g' : 'mL';
-                return `${Number(amount.toPrecision(3))} ${unit} ${known?.name ?? ingredient}`;
+                const much =
+                  known?.phase === 'SOLID'
+                    ? `${Number(amount.toPrecision(3))} g`
+                    : bottleWords(amount, volumeUnit);
+                return `${much} ${known?.name ?? ingredient}`;
               })
               .join(', ')}
           </Typography>

@@ -1,5 +1,7 @@
 import { glassLevels } from './glass';
 import type { MixPreview } from './useMix';
+import { useSettings } from '../household/useMe';
+import { bottleUnit, bottleWords, volumeNumber } from '../measure/units';
 
 const WIDTH = 300;
 const HEIGHT = 260;
@@ -10,18 +12,21 @@ const RIGHT = 210;
 
 const y = (share: number) => FLOOR - share * (FLOOR - RIM);
 
-function figure(millilitres: number): string {
-  return String(Math.round(millilitres * 10) / 10);
+function figure(grams: number): string {
+  return String(Math.round(grams * 10) / 10);
 }
 
 /** What was poured, drawn to scale: its layers, and what lies on the floor. */
 export function Glass({ mix }: { mix: MixPreview }) {
-  const levels = glassLevels(mix);
+  const { volumeUnit } = useSettings();
+  const unit = bottleUnit(volumeUnit);
+  const much = (millilitres: number) => bottleWords(millilitres, volumeUnit);
+  const levels = glassLevels(mix, unit);
   const layered = mix.oil > 0 && levels.water > 0;
   const grit = mix.boric.grit + mix.salicylic.grit;
   const words = [
-    `${figure(mix.millilitres)} mL`,
-    layered && `${figure(mix.oil)} mL of oil on top`,
+    much(mix.millilitres),
+    layered && `${much(mix.oil)} of oil on top`,
     grit > 0 && `${figure(grit)} g of grit on the floor`,
   ]
     .filter(Boolean)
@@ -50,7 +55,7 @@ export function Glass({ mix }: { mix: MixPreview }) {
             fontSize={14}
             fill="var(--mui-palette-text-secondary)"
           >
-            {figure(mark)}
+            {volumeNumber(mark, unit)}
           </text>
         </g>
       ))}
@@ -92,7 +97,7 @@ export function Glass({ mix }: { mix: MixPreview }) {
         strokeLinejoin="round"
       />
       <text x={RIGHT + 14} y={y(levels.top) + 5} fontSize={15} fontWeight={700} fill="currentColor">
-        {figure(mix.millilitres)} mL
+        {much(mix.millilitres)}
       </text>
       {layered && (
         <text

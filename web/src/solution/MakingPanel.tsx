@@ -6,6 +6,9 @@ import { Link as RouterLink } from 'react-router';
 import type { MixPreview } from './useMix';
 import { useMaking } from './useMix';
 import { scaled, type MixRequest, type Pour } from './pours';
+import { InUnits } from '../ui/InUnits';
+import { useSettings } from '../household/useMe';
+import { bottleWords } from '../measure/units';
 
 /** The same lines without parts: those are shares of another whole. */
 function inMillilitres(pours: readonly Pour[], { poured }: MixPreview): Pour[] {
@@ -32,6 +35,7 @@ export function MakingPanel({
   address: string;
   onPour: (pours: Pour[]) => void;
 }) {
+  const { volumeUnit } = useSettings();
   const making = useMaking(request);
   if (!making.data) return null;
   const { need, costs, readyMade } = making.data;
@@ -54,7 +58,9 @@ export function MakingPanel({
     >
       <Typography variant="h2">How much to make</Typography>
       {need.reasons.map(({ sentence }) => (
-        <Typography key={sentence}>{sentence}</Typography>
+        <Typography key={sentence}>
+          <InUnits said={sentence} />
+        </Typography>
       ))}
       {costs !== undefined && (
         <Typography>
@@ -71,7 +77,7 @@ export function MakingPanel({
             variant="outlined"
             onClick={() => onPour(scaled(inMillilitres(pours, mix), wanted / mix.millilitres))}
           >
-            Scale it to {wanted} mL
+            Scale it to {bottleWords(wanted, volumeUnit)}
           </Button>
         )}
         {inKitchen && (

@@ -7,7 +7,9 @@ import TextField from '@mui/material/TextField';
 import Typography from '@mui/material/Typography';
 import { WORDS } from '../api/words';
 import { labelOf } from '../form/choice';
-import { labelled, numberOf, type Ingredient, type Pour } from './pours';
+import { labelled, numberOf, POURED_IN, type Ingredient, type Pour } from './pours';
+import { useSettings } from '../household/useMe';
+import { bottleUnit } from '../measure/units';
 
 /** What is poured, line by line: everything that is typed counts at once. */
 export function PourList({
@@ -19,11 +21,12 @@ export function PourList({
 }: {
   pours: readonly Pour[];
   shelf: readonly Ingredient[];
-  /** How many mL are wanted, where something is told in parts. */
+  /** How much is wanted, as it is typed, where something is told in parts. */
   inAll: string;
-  onInAll: (millilitres: string) => void;
+  onInAll: (typed: string) => void;
   onChange: (pours: Pour[]) => void;
 }) {
+  const unit = bottleUnit(useSettings().volumeUnit);
   const set = (at: number, change: Partial<Pour>) =>
     onChange(pours.map((pour, index) => (index === at ? { ...pour, ...change } : pour)));
   return (
@@ -41,7 +44,7 @@ export function PourList({
       {pours.some(({ measure }) => measure === 'PART') && (
         <TextField
           size="small"
-          label="mL in all, for the parts"
+          label={`${unit} in all, for the parts`}
           value={inAll}
           error={numberOf(inAll) === undefined}
           slotProps={{ htmlInput: { inputMode: 'decimal' }, inputLabel: { shrink: true } }}
@@ -54,7 +57,7 @@ export function PourList({
         onClick={() =>
           onChange([
             ...pours,
-            { ingredient: 'water', amount: '', measure: 'MILLILITRE', strength: '' },
+            { ingredient: 'water', amount: '', measure: POURED_IN[unit], strength: '' },
           ])
         }
         sx={{ alignSelf: 'flex-start' }}
@@ -78,6 +81,7 @@ function Line({
   onChange: (change: Partial<Pour>) => void;
   onRemove: () => void;
 }) {
+  const unit = bottleUnit(useSettings().volumeUnit);
   const ingredient = shelf.find((one) => one.id === pour.ingredient);
   const powder = ingredient?.phase === 'SOLID';
   const label = labelled(ingredient);
@@ -105,7 +109,7 @@ function Line({
           slotProps={{ select: { native: true }, inputLabel: { shrink: true } }}
           onChange={({ target }) => {
             const next = shelf.find((one) => one.id === target.value);
-            const measure = next?.phase === 'SOLID' ? 'GRAM' : 'MILLILITRE';
+            const measure = next?.phase === 'SOLID' ? 'GRAM' : POURED_IN[unit];
             const keeps = (next?.phase === 'SOLID') === powder;
             onChange({
               ingredient: target.value,

@@ -8,16 +8,19 @@ import { SUITS_WORDS } from './suits';
 import { SuitsMark } from './SuitsMark';
 import { useRecipes } from './useMix';
 import { Because } from '../ui/Because';
+import { useSettings } from '../household/useMe';
+import { bottleWords, type VolumeUnit } from '../measure/units';
 
 type Card = Schemas['RecipeCard'];
 type Parts = Card['parts'];
 
 /** "50 mL White vinegar, 2.2 g Boric acid powder" */
-function partsWords(parts: Parts, shelf: readonly Ingredient[]): string {
+function partsWords(parts: Parts, shelf: readonly Ingredient[], unit: VolumeUnit): string {
   return parts
     .map(({ ingredient, amount }) => {
       const known = shelf.find((one) => one.id === ingredient);
-      return `${amount} ${known?.phase === 'SOLID' ? 'g' : 'mL'} ${known?.name ?? ingredient}`;
+      const much = known?.phase === 'SOLID' ? `${amount} g` : bottleWords(amount, unit);
+      return `${much} ${known?.name ?? ingredient}`;
     })
     .join(', ');
 }
@@ -64,6 +67,7 @@ function RecipeCard({
   shelf: readonly Ingredient[];
   onPour: (parts: Parts) => void;
 }) {
+  const { volumeUnit } = useSettings();
   const { suits, reasons } = card.said;
   return (
     <Paper component="li" variant="outlined" sx={{ p: 2, listStyle: 'none' }}>
@@ -72,7 +76,7 @@ function RecipeCard({
         <Typography variant="h3">{card.name}</Typography>
       </Box>
       <Typography variant="body2" color="textSecondary">
-        In a quiet ear: {SUITS_WORDS[suits]}. {partsWords(card.parts, shelf)}.
+        In a quiet ear: {SUITS_WORDS[suits]}. {partsWords(card.parts, shelf, volumeUnit)}.
       </Typography>
       <Typography sx={{ mt: 1 }}>
         <strong>For it:</strong> {card.favour}.

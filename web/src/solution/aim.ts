@@ -24,13 +24,12 @@ export function targetsOf(lines: readonly TargetLine[]): AimRequest['targets'] {
 
 /** What is asked for; nothing while the volume is no number. */
 export function aimOf(
-  volume: string,
+  millilitres: number | undefined,
   lines: readonly TargetLine[],
   pours: readonly Pour[],
   shelf: readonly Ingredient[],
   locked: readonly string[],
 ): AimRequest | undefined {
-  const millilitres = numberOf(volume);
   if (millilitres === undefined) return undefined;
   const parts = requestOf(pours, shelf)?.parts ?? [];
   const ids = [...new Set(pours.map(({ ingredient }) => ingredient))];

@@ -1,5 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { glassLevels } from './glass';
+import { volumeNumber } from '../measure/units';
 
 const CLEAR = { grams: 0, mostGrams: 0, grit: 0, gritWarm: 0, dropsOut: 0 };
 
@@ -16,6 +17,14 @@ describe('the glass', () => {
     expect(levels.top).toBeCloseTo(millilitres / holds);
     expect(levels.water).toBe(levels.top);
     expect(levels.marks.at(-1)).toBe(holds);
+  });
+
+  it('of a household that counts in fluid ounces is marked in them', () => {
+    const levels = glassLevels(
+      { millilitres: 200, oil: 0, boric: CLEAR, salicylic: CLEAR },
+      'fl oz',
+    );
+    expect(levels.marks.map((mark) => volumeNumber(mark, 'fl oz'))).toEqual(['2', '4', '6', '8']);
   });
 
   it('lets oil float, and grit lie', () => {

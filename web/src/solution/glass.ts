@@ -1,4 +1,5 @@
 import type { MixPreview } from './useMix';
+import { millilitres as inMillilitres, type BottleUnit } from '../measure/units';
 
 /** Where things stand in a glass that is drawn to scale, in its own units from its floor up. */
 export interface GlassLevels {
@@ -14,33 +15,48 @@ export interface GlassLevels {
   grit: number;
 }
 
-/** What glasses there are, mL, and how many marks each has. */
-const GLASSES: readonly [number, number][] = [
-  [30, 3],
-  [60, 3],
-  [120, 4],
-  [250, 5],
-  [500, 5],
-  [1000, 5],
-  [2000, 4],
-  [5000, 5],
-  [10_000, 5],
-];
+/** What glasses there are, and how many marks each has. */
+const GLASSES: Record<BottleUnit, readonly [number, number][]> = {
+  mL: [
+    [30, 3],
+    [60, 3],
+    [120, 4],
+    [250, 5],
+    [500, 5],
+    [1000, 5],
+    [2000, 4],
+    [5000, 5],
+    [10_000, 5],
+  ],
+  'fl oz': [
+    [1, 4],
+    [2, 4],
+    [4, 4],
+    [8, 4],
+    [16, 4],
+    [32, 4],
+    [64, 4],
+    [180, 3],
+    [360, 3],
+  ],
+};
 const FEW_MARKS = 4;
 /** What a gram of grit takes, mL: it lies loose. */
 const GRIT_ML_PER_GRAM = 1.3;
 const MOST_GRIT = 0.4;
 
-export function glassLevels({
-  millilitres,
-  oil,
-  boric,
-  salicylic,
-}: Pick<MixPreview, 'millilitres' | 'oil' | 'boric' | 'salicylic'>): GlassLevels {
-  const [holds, marks] = GLASSES.find(([size]) => size >= millilitres * 1.05) ?? [
-    millilitres * 1.05,
-    FEW_MARKS,
-  ];
+export function glassLevels(
+  {
+    millilitres,
+    oil,
+    boric,
+    salicylic,
+  }: Pick<MixPreview, 'millilitres' | 'oil' | 'boric' | 'salicylic'>,
+  unit: BottleUnit = 'mL',
+): GlassLevels {
+  const fits = GLASSES[unit].find(([size]) => inMillilitres(size, unit) >= millilitres * 1.05);
+  const holds = fits ? inMillilitres(fits[0], unit) : millilitres * 1.05;
+  const marks = fits?.[1] ?? FEW_MARKS;
   const grit = (boric.grit + salicylic.grit) * GRIT_ML_PER_GRAM;
   return {
     holds,

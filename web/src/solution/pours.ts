@@ -1,5 +1,6 @@
 import type { Schemas } from '../api/client';
 import { Problem } from '../api/problem';
+import { millilitres, volumeNumber, type BottleUnit } from '../measure/units';
 
 export type Ingredient = Schemas['Ingredient'];
 export type MixRequest = Schemas['MixRequest'];
@@ -16,11 +17,17 @@ export interface Pour {
   each?: string;
 }
 
+/** In what a liquid is poured as a rule. */
+export const POURED_IN: Record<BottleUnit, Measure> = { mL: 'MILLILITRE', 'fl oz': 'FLUID_OUNCE' };
+
 /** What a bench begins with: something to look at and to change. */
-export const FIRST: readonly Pour[] = [
-  { ingredient: 'white-vinegar', amount: '60', measure: 'MILLILITRE', strength: '' },
-  { ingredient: 'water', amount: '60', measure: 'MILLILITRE', strength: '' },
-];
+export function firstPours(unit: BottleUnit): readonly Pour[] {
+  const half = { amount: unit === 'mL' ? '60' : '2', measure: POURED_IN[unit], strength: '' };
+  return [
+    { ingredient: 'white-vinegar', ...half },
+    { ingredient: 'water', ...half },
+  ];
+}
 
 const BETWEEN = '*';
 
@@ -62,6 +69,19 @@ export function numberOf(text: string): number | undefined {
   }
   const number = Number(typed.replace(',', '.'));
   return typed === '' || !Number.isFinite(number) ? undefined : number;
+}
+
+/** The millilitres of what is typed, where it is a number. */
+export function millilitresOf(text: string, unit: BottleUnit): number | undefined {
+  const number = numberOf(text);
+  return number === undefined ? undefined : millilitres(number, unit);
+}
+
+/** A volume as it would be typed: whole millilitres, or tenths of an ounce. */
+export function typedVolume(millilitres: number, unit: BottleUnit): string {
+  return unit === 'mL'
+    ? String(Math.round(millilitres))
+    : String(Number(Number(volumeNumber(millilitres, unit)).toFixed(1)));
 }
 
 /** Whether a line is asked about: its ingredient is on the shelf, its amount a number. */
@@ -114,9 +134,8 @@ function eachOf({ measure, each = '' }: Pour): number | undefined {
 export function requestOf(
   pours: readonly Pour[],
   shelf: readonly Ingredient[],
-  inAll = '',
+  millilitres?: number,
 ): MixRequest | undefined {
-  const millilitres = numberOf(inAll);
   const parts = pours.flatMap((pour) => {
     const { ingredient, amount, measure, strength } = pour;
     const each = eachOf(pour);

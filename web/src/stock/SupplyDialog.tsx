@@ -11,10 +11,12 @@ import { useMemo, useState } from 'react';
 import { useForm, useWatch } from 'react-hook-form';
 import { v7 as newId } from 'uuid';
 import { WORDS } from '../api/words';
+import { useSettings } from '../household/useMe';
+import { bottleUnit } from '../measure/units';
 import { FormChoice } from '../form/FormChoice';
 import type { Day } from '../measure/days';
 import {
-  BLANK_SUPPLY,
+  blankSupply,
   formOf,
   KINDS,
   requestOf,
@@ -45,9 +47,11 @@ export function SupplyDialog({
   onClose: () => void;
 }) {
   const [id] = useState(() => supply?.id ?? newId());
-  const schema = useMemo(() => supplyFormSchema(today), [today]);
+  const { volumeUnit } = useSettings();
+  const unit = bottleUnit(volumeUnit);
+  const schema = useMemo(() => supplyFormSchema(today, unit), [today, unit]);
   const form = useForm<SupplyForm>({
-    defaultValues: supply ? formOf(supply, left ?? supply.left) : BLANK_SUPPLY,
+    defaultValues: supply ? formOf(supply, left ?? supply.left, unit) : blankSupply(unit),
     resolver: zodResolver(schema),
   });
   const { control, register, handleSubmit, formState } = form;
@@ -67,7 +71,7 @@ export function SupplyDialog({
         noValidate
         onSubmit={(event) =>
           void handleSubmit((said) =>
-            save.mutate({ id, version, body: requestOf(said, new Date(), supply) }),
+            save.mutate({ id, version, body: requestOf(said, new Date(), unit, supply) }),
           )(event)
         }
       >
@@ -80,7 +84,7 @@ export function SupplyDialog({
                 control={control}
                 name="kind"
                 label="What is it"
-                hint="Bottles are counted in mL, packs in wipes."
+                hint={`Bottles are counted in ${unit}, packs in wipes.`}
                 choices={KINDS}
               />
             )}
@@ -96,23 +100,22 @@ export function SupplyDialog({
             )}
             <Stack direction="row" spacing={2}>
               <TextField
-                label={`A full one, ${unitOf(kind)}`}
+                label={`A full one, ${unitOf(kind, volumeUnit)}`}
                 type="number"
-                slotProps={{ htmlInput: { inputMode: 'numeric' } }}
+                slotProps={{ htmlInput: { inputMode: 'decimal', step: 'any' } }}
                 {...text('size')}
               />
               <TextField
-                label={`Left now, ${unitOf(kind)}`}
+                label={`Left now, ${unitOf(kind, volumeUnit)}`}
                 type="number"
                 autoFocus={!!supply}
-                slotProps={{ htmlInput: { inputMode: 'numeric' } }}
+                slotProps={{ htmlInput: { inputMode: 'decimal', step: 'any' } }}
                 {...text('left')}
               />
             </Stack>
             <Stack direction={{ xs: 'column', sm: 'row' }} spacing={2}>
               <DayField
                 label="Opened on"
-
                 slotProps={{ htmlInput: { max: today } }}
                 {...text('openedOn')}
               />

@@ -1,6 +1,7 @@
 import type { Outlook } from './useStock';
-import { unitOf } from './supplyForm';
+import { suppliesWords } from './supplyForm';
 import { shortDate } from '../measure/days';
+import type { VolumeUnit } from '../measure/units';
 
 const NAMES: Record<Outlook['kind'], string> = { CLEANER: 'Ear cleaner', WIPES: 'Wipes' };
 
@@ -10,11 +11,11 @@ export function productOf({ product, kind }: Outlook): string {
 }
 
 /** What is missing for the planned cleanings, one line a product. */
-export function shoppingLines(kinds: readonly Outlook[]): string[] {
+export function shoppingLines(kinds: readonly Outlook[], unit: VolumeUnit): string[] {
   return kinds
     .filter((kind) => kind.buy > 0)
     .map((kind) => {
       const by = kind.runsOutOn ? `, before ${shortDate(kind.runsOutOn)}` : '';
-      return `${productOf(kind)}: ${Math.ceil(kind.buy)} ${unitOf(kind.kind)}${by}`;
+      return `${productOf(kind)}: ${suppliesWords(kind.kind, Math.ceil(kind.buy), unit)}${by}`;
     });
 }

@@ -1,11 +1,11 @@
 import { describe, expect, it } from 'vitest';
-import { BLANK_SUPPLY, formOf, requestOf, supplyFormSchema } from './supplyForm';
+import { blankSupply, formOf, requestOf, supplyFormSchema } from './supplyForm';
 
 const NOW = new Date('2026-11-25T18:00:00Z');
-const schema = supplyFormSchema('2026-11-25');
+const schema = supplyFormSchema('2026-11-25', 'mL');
 
 function refused(change: object): string[] {
-  const result = schema.safeParse({ ...BLANK_SUPPLY, name: 'The green bottle', ...change });
+  const result = schema.safeParse({ ...blankSupply('mL'), name: 'The green bottle', ...change });
   return result.success ? [] : result.error.issues.map((issue) => issue.path.join('.'));
 }
 
@@ -19,10 +19,12 @@ describe('the form of a bottle or pack', () => {
   });
 
   it('says what a cleaner does, and leaves that out for wipes', () => {
-    expect(requestOf({ ...BLANK_SUPPLY, name: 'x' }, NOW)).toMatchObject({ cleaner: 'GENTLE' });
-    expect(requestOf({ ...BLANK_SUPPLY, kind: 'WIPES', name: 'x' }, NOW)).not.toHaveProperty(
-      'cleaner',
-    );
+    expect(requestOf({ ...blankSupply('mL'), name: 'x' }, NOW, 'mL')).toMatchObject({
+      cleaner: 'GENTLE',
+    });
+    expect(
+      requestOf({ ...blankSupply('mL'), kind: 'WIPES', name: 'x' }, NOW, 'mL'),
+    ).not.toHaveProperty('cleaner');
   });
 
   it('counts one anew from what is thought to be left', () => {
@@ -36,7 +38,7 @@ describe('the form of a bottle or pack', () => {
       label: { actives: {} },
       earlier: [],
     };
-    expect(requestOf(formOf(supply, 41.6), NOW)).toEqual({
+    expect(requestOf(formOf(supply, 41.6, 'mL'), NOW, 'mL')).toEqual({
       kind: 'WIPES',
       name: 'Pads',
       size: 80,
@@ -44,5 +46,14 @@ describe('the form of a bottle or pack', () => {
       countedAt: NOW.toISOString(),
       label: { actives: {} },
     });
+  });
+
+  it('is typed in fluid ounces where those are the household’s', () => {
+    const ounces = supplyFormSchema('2026-11-25', 'fl oz');
+    const form = { ...blankSupply('fl oz'), name: 'The green bottle', left: '2.5' };
+    expect(ounces.safeParse(form).success).toBe(true);
+    expect(requestOf(form, NOW, 'fl oz')).toMatchObject({ size: 236.592, left: 73.935 });
+    const [issue] = ounces.safeParse({ ...form, size: '900' }).error?.issues ?? [];
+    expect(issue?.message).toBe('From 0.03 to 338.13.');
   });
 });

@@ -4,6 +4,14 @@ import type { Day } from '../measure/days';
 import type { Supply, SupplyRequest } from './useStock';
 import { LIMITS } from '../api/limits';
 import { WORDS } from '../api/words';
+import {
+  bottleUnit,
+  bottleWords,
+  millilitres,
+  volumeNumber,
+  type TypedVolume,
+  type VolumeUnit,
+} from '../measure/units';
 
 export const KINDS: Choice<Supply['kind']>[] = [
   { value: 'CLEANER', label: 'a bottle of cleaner' },
@@ -11,8 +19,14 @@ export const KINDS: Choice<Supply['kind']>[] = [
 ];
 
 /** What a supply is counted in. */
-export function unitOf(kind: Supply['kind']): string {
-  return kind === 'CLEANER' ? 'mL' : 'wipes';
+export function unitOf(kind: Supply['kind'], unit: VolumeUnit): string {
+  return kind === 'CLEANER' ? bottleUnit(unit) : 'wipes';
+}
+
+/** "180 mL", "6.1 fl oz" or "42 wipes" */
+export function suppliesWords(kind: Supply['kind'], much: number, unit: VolumeUnit): string {
+  const whole = Math.round(much);
+  return kind === 'CLEANER' ? bottleWords(unit === 'FL_OZ' ? much : whole, unit) : `${whole} wipes`;
 }
 
 export type Active = (typeof WORDS.Active)[number]['value'];
@@ -37,7 +51,38 @@ const within = (least: number, most: number, isNeeded: boolean) =>
       ),
     );
 
-export function supplyFormSchema(today: Day) {
+/** How much one holds, in mL or wipes; typed in the unit where it is a bottle. */
+function muchOf(kind: Supply['kind'], typed: string, unit: TypedVolume, said?: number): number {
+  return kind === 'CLEANER' ? millilitres(Number(typed), unit, said) : Number(typed);
+}
+
+function typedOf(kind: Supply['kind'], much: number, unit: TypedVolume): string {
+  return kind === 'CLEANER' ? volumeNumber(much, unit) : String(much);
+}
+
+interface Held {
+  kind: Supply['kind'];
+  size: string;
+  left: string;
+}
+
+/** That a field of the form says so much at least, and no more than one can hold. */
+const holds = (field: 'size' | 'left', least: number, unit: TypedVolume) =>
+  z.refine<Held>(
+    (form) => {
+      const much = muchOf(form.kind, form[field], unit);
+      return form[field] !== '' && much >= least && much <= MOST;
+    },
+    {
+      path: [field],
+      error: ({ input }) => {
+        const { kind } = input as Held;
+        return `From ${typedOf(kind, least, unit)} to ${typedOf(kind, MOST, unit)}.`;
+      },
+    },
+  );
+
+export function supplyFormSchema(today: Day, unit: TypedVolume) {
   return z
     .object({
       kind: z.enum(['CLEANER', 'WIPES']),
@@ -49,8 +94,8 @@ export function supplyFormSchema(today: Day) {
           z.maxLength(LIMITS.Supply.name.length, 'Shorter, please.'),
         ),
       cleaner: z.enum(['DRYING', 'WAX_DISSOLVING', 'GENTLE', 'BUFFERED', 'ANTISEPTIC', 'SALINE']),
-      size: within(LEAST, MOST, true),
-      left: within(LIMITS.Supply.left.min, MOST, true),
+      size: z.string(),
+      left: z.string(),
       openedOn: z
         .string()
         .check(z.refine((day) => day === '' || day <= today, 'This day is still to come.')),
@@ -66,6 +111,8 @@ export function supplyFormSchema(today: Day) {
       ),
     })
     .check(
+      holds('size', LEAST, unit),
+      holds('left', LIMITS.Supply.left.min, unit),
       z.refine((form) => Number(form.left) <= Number(form.size), {
         path: ['left'],
         message: 'That is more than a full one holds.',
@@ -75,31 +122,36 @@ export function supplyFormSchema(today: Day) {
 
 export type SupplyForm = z.infer<ReturnType<typeof supplyFormSchema>>;
 
-export const BLANK_SUPPLY: SupplyForm = {
-  kind: 'CLEANER',
-  name: '',
-  cleaner: 'GENTLE',
-  size: '250',
-  left: '250',
-  openedOn: '',
-  price: '',
-  keepsDays: '',
-  ph: '',
-  forDogs: 'UNSAID',
-  actives: [],
-};
+/** What a bottle holds as a rule. */
+const USUAL_SIZE: Record<TypedVolume, string> = { mL: '250', tsp: '50', 'fl oz': '8' };
+
+export function blankSupply(unit: TypedVolume): SupplyForm {
+  return {
+    kind: 'CLEANER',
+    name: '',
+    cleaner: 'GENTLE',
+    size: USUAL_SIZE[unit],
+    left: USUAL_SIZE[unit],
+    openedOn: '',
+    price: '',
+    keepsDays: '',
+    ph: '',
+    forDogs: 'UNSAID',
+    actives: [],
+  };
+}
 
 const text = (number: number | undefined) => (number === undefined ? '' : String(number));
 
 /** The form of one that is known, with what is thought to be left. */
-export function formOf(supply: Supply, left: number): SupplyForm {
+export function formOf(supply: Supply, left: number, unit: TypedVolume): SupplyForm {
   const { label } = supply;
   return {
     kind: supply.kind,
     name: supply.name,
     cleaner: supply.cleaner ?? 'GENTLE',
-    size: String(supply.size),
-    left: String(Math.round(left)),
+    size: typedOf(supply.kind, supply.size, unit),
+    left: typedOf(supply.kind, unit === 'mL' ? Math.round(left) : left, unit),
     openedOn: supply.openedOn ?? '',
     price: text(supply.price),
     keepsDays: text(label.keepsDays),
@@ -142,15 +194,20 @@ function labelOf(form: SupplyForm): NonNullable<SupplyRequest['label']> {
 }
 
 /** What is sent: counted now; of a known one what the form does not ask stays as it was. */
-export function requestOf(form: SupplyForm, now: Date, known?: Supply): SupplyRequest {
+export function requestOf(
+  form: SupplyForm,
+  now: Date,
+  unit: TypedVolume,
+  known?: Supply,
+): SupplyRequest {
   const batch = known && batchOf(known);
   const cleaner = form.kind === 'CLEANER' ? !batch : known?.cleaner !== undefined;
   return {
     kind: form.kind,
     name: form.name.trim(),
     ...(cleaner && { cleaner: form.cleaner }),
-    size: Number(form.size),
-    left: Number(form.left),
+    size: muchOf(form.kind, form.size, unit, known?.size),
+    left: muchOf(form.kind, form.left, unit),
     countedAt: now.toISOString(),
     ...(form.openedOn !== '' && { openedOn: form.openedOn }),
     ...(batch ? { batch } : { label: labelOf(form) }),

@@ -19,6 +19,7 @@ import { openStep, type GuidedSession, type Progress } from './progress';
 import { MAIN_TARGET } from './mainTarget';
 import { SessionFrame } from './SessionFrame';
 import { wakeSound } from './signals';
+import { InUnits } from '../../ui/InUnits';
 
 const WHO = [
   { value: true, label: 'with a helper' },
@@ -132,7 +133,7 @@ export function StartView({
             )}
             {session.reasons.map((reason) => (
               <Typography key={reason.sentence} variant="body2" color="textSecondary">
-                {reason.sentence}
+                <InUnits said={reason.sentence} />
               </Typography>
             ))}
           </Stack>
@@ -195,7 +196,7 @@ function WhatIsDone({ guided }: { guided: GuidedSession }) {
             </Typography>
             {task.reasons.map((reason) => (
               <Typography key={reason.sentence} variant="body2">
-                {reason.sentence}
+                <InUnits said={reason.sentence} />
               </Typography>
             ))}
           </Box>

@@ -14,10 +14,17 @@ public record Weight(double kilograms) {
   /** Heavier than the heaviest dog. */
   public static final double MOST = 120;
 
+  private static final double KILOGRAMS_OF_A_POUND = 0.45359237;
+
   public Weight {
     if (!(kilograms >= LEAST && kilograms <= MOST)) {
       throw new IllegalArgumentException(
           "a dog weighs from " + LEAST + " to " + MOST + " kg, not " + kilograms);
     }
+  }
+
+  /** How many kilograms so many pounds are, to the gram. */
+  public static double kilogramsOfPounds(double pounds) {
+    return Math.round(pounds * KILOGRAMS_OF_A_POUND * 1000) / 1000.0;
   }
 }

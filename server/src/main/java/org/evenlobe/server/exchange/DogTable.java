@@ -12,6 +12,7 @@ import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.evenlobe.core.ear.Breed;
 import org.evenlobe.core.ear.BreedCatalogue;
+import org.evenlobe.core.measure.Weight;
 import org.evenlobe.core.measure.Worded;
 import org.evenlobe.core.record.Allergy;
 import org.evenlobe.core.record.CanalHair;
@@ -58,6 +59,13 @@ final class DogTable {
           "climate",
           "allergy",
           "infections");
+
+  /** What is read instead of the weight in kilograms, and never written. */
+  private static final String POUNDS = "weight lb";
+
+  private static final List<String> READ =
+      Stream.concat(COLUMNS.stream(), Stream.of(POUNDS)).toList();
+
   private final BreedCatalogue breeds;
   private final LocalDate today;
 
@@ -83,9 +91,7 @@ final class DogTable {
    *     lines
    */
   List<Line> read(String csv) {
-    return CsvText.read(csv, COLUMNS, List.of("name"), MOST_LINES).stream()
-        .map(this::line)
-        .toList();
+    return CsvText.read(csv, READ, List.of("name"), MOST_LINES).stream().map(this::line).toList();
   }
 
   private Line line(CsvText.Row row) {
@@ -136,9 +142,7 @@ final class DogTable {
             ancestry.stream().map(Breed::id).toList(),
             read.day("born").orElse(null),
             false,
-            read.number("weight kg").stream()
-                .map(weight -> new WeighingRequest(joinedOn, weight))
-                .toList(),
+            kilograms(read).stream().map(weight -> new WeighingRequest(joinedOn, weight)).toList(),
             joinedOn,
             null,
             ears,
@@ -157,6 +161,14 @@ final class DogTable {
         name,
         read.errors.isEmpty() ? Optional.of(dog) : Optional.empty(),
         read.errors);
+  }
+
+  private static Optional<Double> kilograms(Reading read) {
+    Optional<Double> pounds = read.number(POUNDS);
+    Optional<Double> kilograms = read.number("weight kg");
+    read.require(
+        pounds.isEmpty() || kilograms.isEmpty(), POUNDS, "and weight kg: say one of the two");
+    return kilograms.or(() -> pounds.map(Weight::kilogramsOfPounds));
   }
 
   private Optional<Breed> breed(String said) {

@@ -118,4 +118,12 @@ class DogTableTest {
         .isEqualTo(1);
     assertThat(names()).containsExactly("Fen");
   }
+
+  @Test
+  void aWeightMayStandInPoundsButNotInBoth() {
+    add("name,breed,weight lb\r\nFen,beagle,27.5\r\n");
+    assertThat(owner.get(owner.at("/dogs.csv")).body()).contains("Fen,beagle,,,12.474,");
+    assertThat(preview("name,breed,weight lb,weight kg\nMoss,beagle,27.5,12.5").body())
+        .contains("weight lb", "say one of the two");
+  }
 }
