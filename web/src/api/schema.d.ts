@@ -964,6 +964,86 @@ export interface paths {
     patch?: never;
     trace?: never;
   };
+  '/api/households/{household}/dogs/{dog}/tabs/checks': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get: operations['checks'];
+    put?: never;
+    post?: never;
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  '/api/households/{household}/dogs/{dog}/tabs/inside': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get: operations['inside'];
+    put?: never;
+    post?: never;
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  '/api/households/{household}/dogs/{dog}/tabs/record': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get: operations['record'];
+    put?: never;
+    post?: never;
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  '/api/households/{household}/dogs/{dog}/tabs/visits': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get: operations['visits'];
+    put?: never;
+    post?: never;
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  '/api/households/{household}/dogs/{dog}/tabs/water': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get: operations['water'];
+    put?: never;
+    post?: never;
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
   '/api/households/{household}/dogs/{dog}/trends': {
     parameters: {
       query?: never;
@@ -3117,6 +3197,15 @@ export interface components {
       left: components['schemas']['EarFindingRequest'];
       right: components['schemas']['EarFindingRequest'];
     };
+    ChecksTab: {
+      /** Format: date */
+      checkedOn?: string;
+      /** Format: date */
+      cleanedSince?: string;
+      latest?: components['schemas']['CheckVerdict'];
+      /** Format: date */
+      visitedSince?: string;
+    };
     Chosen: {
       reason: components['schemas']['Reason'];
       shake: boolean;
@@ -3542,35 +3631,22 @@ export interface components {
       profile: components['schemas']['DogProfile'];
     };
     DogInFull: {
-      appointments: components['schemas']['Appointment'][];
-      canals?: components['schemas']['EarPairCanalEstimate'];
       card?: components['schemas']['CallCard'];
       /** Format: int32 */
       checked: number;
-      /** Format: date */
-      checkedOn?: string;
       checks: components['schemas']['CheckMark'][];
-      /** Format: date */
-      cleanedSince?: string;
       courses: components['schemas']['CourseMark'][];
       dog: components['schemas']['DogFacts'];
-      expected: components['schemas']['ExpectedExposure'][];
       exposures: components['schemas']['Exposure'][];
-      hair: components['schemas']['HairDone'][];
-      latest?: components['schemas']['CheckVerdict'];
       /** Format: date */
       leftOn?: string;
       normal: components['schemas']['EarPairOptionalEarFinding'];
       /** Format: date-time */
       picture?: string;
       plan: components['schemas']['DogPlan'];
-      reactions: components['schemas']['ReactionMark'][];
       startsFrom?: components['schemas']['EarPairEarFinding'];
-      told: components['schemas']['Told'][];
       /** Format: int32 */
       version: number;
-      /** Format: date */
-      visitedSince?: string;
       visits: components['schemas']['VisitMark'][];
       /** @description an IANA zone, such as Europe/Berlin */
       zone: string;
@@ -4880,6 +4956,9 @@ export interface components {
         [key: string]: number;
       };
       whyNot?: string;
+    };
+    InsideTab: {
+      canals?: components['schemas']['EarPairCanalEstimate'];
     };
     InstructionRequest: {
       allTheSame?: boolean;
@@ -6309,6 +6388,11 @@ export interface components {
       /** Format: int32 */
       version: number;
     };
+    RecordTab: {
+      hair: components['schemas']['HairDone'][];
+      reactions: components['schemas']['ReactionMark'][];
+      told: components['schemas']['Told'][];
+    };
     RegistrationRequest: {
       /** Format: email */
       email: string;
@@ -7254,11 +7338,17 @@ export interface components {
       left: components['schemas']['EarVisitRequest'];
       right: components['schemas']['EarVisitRequest'];
     };
+    VisitsTab: {
+      appointments: components['schemas']['Appointment'][];
+    };
     Waiting: {
       cleanFirst: ('RIGHT' | 'LEFT')[];
       /** Format: int32 */
       minutes: number;
       running: components['schemas']['Running'][];
+    };
+    WaterTab: {
+      expected: components['schemas']['ExpectedExposure'][];
     };
     Weighing: {
       /** Format: date */
@@ -9165,6 +9255,121 @@ export interface operations {
           [name: string]: unknown;
         };
         content?: never;
+      };
+    };
+  };
+  checks: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path: {
+        household: string;
+        dog: string;
+      };
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      /** @description OK */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['ChecksTab'];
+        };
+      };
+    };
+  };
+  inside: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path: {
+        household: string;
+        dog: string;
+      };
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      /** @description OK */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['InsideTab'];
+        };
+      };
+    };
+  };
+  record: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path: {
+        household: string;
+        dog: string;
+      };
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      /** @description OK */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['RecordTab'];
+        };
+      };
+    };
+  };
+  visits: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path: {
+        household: string;
+        dog: string;
+      };
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      /** @description OK */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['VisitsTab'];
+        };
+      };
+    };
+  };
+  water: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path: {
+        household: string;
+        dog: string;
+      };
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      /** @description OK */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['WaterTab'];
+        };
       };
     };
   };

@@ -9,7 +9,9 @@ import Typography from '@mui/material/Typography';
 import { useMemo } from 'react';
 import { Controller, useForm, useWatch } from 'react-hook-form';
 import { Link as RouterLink, useNavigate } from 'react-router';
+import type { Schemas } from '../api/client';
 import { useSettings } from '../household/useMe';
+import { useInsideTab } from '../view/useDogTab';
 import { DayAndNote } from '../form/DayAndNote';
 import { FormChoice } from '../form/FormChoice';
 import type { DogInFull } from '../view/useDog';
@@ -45,9 +47,11 @@ function tooSoon(dog: DogInFull, day: Day): number | undefined {
   return least >= 0 && least < TOO_SOON_DAYS ? least : undefined;
 }
 
+type Canals = Schemas['InsideTab']['canals'];
+
 /** What this ear's canal is thought to hold, beside the field for what was poured. */
-function holds(dog: DogInFull, side: Side, unit: VolumeUnit): string {
-  const canal = dog.canals && ofSide(dog.canals, side);
+function holds(canals: Canals, side: Side, unit: VolumeUnit): string {
+  const canal = canals && ofSide(canals, side);
   return canal ? `holds ${volumeWords(canal.volume, unit)}` : 'leave empty if not measured';
 }
 
@@ -92,6 +96,7 @@ export function CleaningFormView({
 }) {
   const { profile, id: dogId } = dog.dog;
   const settings = useSettings();
+  const canals = useInsideTab(dogId).data?.canals;
   const navigate = useNavigate();
   const unit = earUnit(settings.volumeUnit);
   const schema = useMemo(
@@ -160,7 +165,7 @@ export function CleaningFormView({
                     error={!!formState.errors[FIELDS_OF_SIDE[side].poured]}
                     helperText={
                       formState.errors[FIELDS_OF_SIDE[side].poured]?.message ??
-                      holds(dog, side, settings.volumeUnit)
+                      holds(canals, side, settings.volumeUnit)
                     }
                     {...register(FIELDS_OF_SIDE[side].poured)}
                   />

@@ -15,7 +15,7 @@ import { CanalDrawing } from './CanalDrawing';
 import { useCanal } from './useCanal';
 import { Because } from '../ui/Because';
 
-type Canals = NonNullable<Schemas['DogInFull']['canals']>;
+type Canals = NonNullable<Schemas['InsideTab']['canals']>;
 
 const STEEPEST = 60;
 /** The slider goes a little beyond what the canal holds, to show it run over. */

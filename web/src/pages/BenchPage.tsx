@@ -1,7 +1,6 @@
 import Alert from '@mui/material/Alert';
 import Box from '@mui/material/Box';
 import Paper from '@mui/material/Paper';
-import Skeleton from '@mui/material/Skeleton';
 import Stack from '@mui/material/Stack';
 import Typography from '@mui/material/Typography';
 import { useState } from 'react';
@@ -29,10 +28,10 @@ import {
 import { RecipeCards } from '../solution/RecipeCards';
 import { useMix, useShelf } from '../solution/useMix';
 import { WhoseEars } from '../solution/WhoseEars';
-import { Failure } from '../ui/Failure';
 import { Page } from '../ui/Page';
 import { useSettings } from '../household/useMe';
 import { bottleUnit, volumeNumber } from '../measure/units';
+import { Fetched } from '../ui/Fetched';
 
 const USUAL_ML = 120;
 const MEASURES = WORDS.Measure.map(({ value }) => value);
@@ -42,11 +41,9 @@ export function Component() {
   const shelf = useShelf();
   return (
     <Page title="Bench" aside="Pour, and see what is really in the bottle">
-      {shelf.isError && <Failure error={shelf.error} onRetry={() => void shelf.refetch()} />}
-      {shelf.isPending && (
-        <Skeleton variant="rounded" height={320} role="status" aria-label="Loading" />
-      )}
-      {shelf.data && <Bench shelf={shelf.data} />}
+      <Fetched query={shelf} height={320}>
+        {(known) => <Bench shelf={known} />}
+      </Fetched>
     </Page>
   );
 }

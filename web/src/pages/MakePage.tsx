@@ -23,9 +23,9 @@ import {
 } from '../solution/pours';
 import { useMaking, useMix, useShelf, type Making, type MixPreview } from '../solution/useMix';
 import { useSaveSupply } from '../stock/useStock';
-import { Failure } from '../ui/Failure';
 import { Page } from '../ui/Page';
 import { bottleWords } from '../measure/units';
+import { Fetched } from '../ui/Fetched';
 
 const MEASURES = WORDS.Measure.map(({ value }) => value);
 
@@ -34,11 +34,9 @@ export function Component() {
   const shelf = useShelf();
   return (
     <Page title="Make a batch" aside="Step by step, then a name and a label">
-      {shelf.isError && <Failure error={shelf.error} onRetry={() => void shelf.refetch()} />}
-      {shelf.isPending && (
-        <Skeleton variant="rounded" height={320} role="status" aria-label="Loading" />
-      )}
-      {shelf.data && <Batch shelf={shelf.data} />}
+      <Fetched query={shelf} height={320}>
+        {(known) => <Batch shelf={known} />}
+      </Fetched>
     </Page>
   );
 }

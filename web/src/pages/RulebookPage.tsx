@@ -2,7 +2,6 @@ import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import MuiLink from '@mui/material/Link';
 import Paper from '@mui/material/Paper';
-import Skeleton from '@mui/material/Skeleton';
 import Stack from '@mui/material/Stack';
 import TextField from '@mui/material/TextField';
 import Typography from '@mui/material/Typography';
@@ -11,8 +10,8 @@ import { Link, useSearchParams } from 'react-router';
 import { find, titlesOf } from '../rule/paragraphs';
 import { Prose } from '../rule/Prose';
 import { useRulebook, type Rulebook } from '../rule/useRulebook';
-import { Failure } from '../ui/Failure';
 import { Page } from '../ui/Page';
+import { Fetched } from '../ui/Fetched';
 
 /** Every rule with its numbers, sources, schools and cautions, to be searched. */
 export function Component() {
@@ -27,11 +26,9 @@ export function Component() {
         </Button>
       }
     >
-      {book.isError && <Failure error={book.error} onRetry={() => void book.refetch()} />}
-      {book.isPending && (
-        <Skeleton variant="rounded" height={420} role="status" aria-label="Loading" />
-      )}
-      {book.data && <Book book={book.data} />}
+      <Fetched query={book} height={420}>
+        {(known) => <Book book={known} />}
+      </Fetched>
     </Page>
   );
 }

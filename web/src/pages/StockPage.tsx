@@ -4,14 +4,12 @@ import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import LinearProgress from '@mui/material/LinearProgress';
 import Paper from '@mui/material/Paper';
-import Skeleton from '@mui/material/Skeleton';
 import Stack from '@mui/material/Stack';
 import Typography from '@mui/material/Typography';
 import { useState } from 'react';
 import { WORDS } from '../api/words';
 import { useHousehold, useMayRecord } from '../household/useMe';
 import { dateWithYear, inWords, longDate, count, shortDate } from '../measure/days';
-import { Failure } from '../ui/Failure';
 import { Page } from '../ui/Page';
 import { PrintButton } from '../ui/PrintButton';
 import { Compare } from '../stock/Compare';
@@ -20,6 +18,7 @@ import { SupplyDialog, type Editing } from '../stock/SupplyDialog';
 import { suppliesWords } from '../stock/supplyForm';
 import { useStock, type Outlook, type Stock } from '../stock/useStock';
 import { Because } from '../ui/Because';
+import { Fetched } from '../ui/Fetched';
 
 /** What is in the house, how long it lasts, and what to buy. */
 export function Component() {
@@ -38,11 +37,9 @@ export function Component() {
         )
       }
     >
-      {stock.isError && <Failure error={stock.error} onRetry={() => void stock.refetch()} />}
-      {stock.isPending && (
-        <Skeleton variant="rounded" height={220} role="status" aria-label="Loading" />
-      )}
-      {stock.data && <StockInFull stock={stock.data} onEdit={mayRecord ? setEditing : undefined} />}
+      <Fetched query={stock} height={220}>
+        {(known) => <StockInFull stock={known} onEdit={mayRecord ? setEditing : undefined} />}
+      </Fetched>
       {stock.data && editing && (
         <SupplyDialog
           editing={editing}

@@ -3,17 +3,16 @@ import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import FormControlLabel from '@mui/material/FormControlLabel';
 import Paper from '@mui/material/Paper';
-import Skeleton from '@mui/material/Skeleton';
 import Stack from '@mui/material/Stack';
 import Switch from '@mui/material/Switch';
 import TextField from '@mui/material/TextField';
 import Typography from '@mui/material/Typography';
 import { useState } from 'react';
 import type { Schemas } from '../api/client';
-import { Failure } from '../ui/Failure';
 import { turnNotices, useNoticesOn } from './notices';
 import { Outbox } from './Outbox';
 import { useReminders, useSaveReminders, type RemindersRequest } from './useReminders';
+import { Fetched } from '../ui/Fetched';
 
 type Answer = Schemas['RemindersAnswer'];
 
@@ -25,13 +24,9 @@ export function RemindersPanel() {
       <Typography variant="h2" sx={{ mb: 1 }}>
         Reminders for me
       </Typography>
-      {reminders.isError && (
-        <Failure error={reminders.error} onRetry={() => void reminders.refetch()} />
-      )}
-      {reminders.isPending && (
-        <Skeleton variant="rounded" height={160} role="status" aria-label="Loading" />
-      )}
-      {reminders.data && <Form answer={reminders.data} />}
+      <Fetched query={reminders} height={160}>
+        {(known) => <Form answer={known} />}
+      </Fetched>
     </Paper>
   );
 }

@@ -1,8 +1,7 @@
-import Skeleton from '@mui/material/Skeleton';
 import type { ReactNode } from 'react';
-import { Failure } from '../ui/Failure';
 import { Page } from '../ui/Page';
 import { useDog, type DogInFull } from './useDog';
+import { Fetched } from '../ui/Fetched';
 
 /** A page on which something is said of a dog: its frame, and what it holds once the dog is known. */
 export function OfDogPage({
@@ -20,11 +19,9 @@ export function OfDogPage({
   const dog = useDog(id);
   return (
     <Page title={`${dog.data?.dog.profile.name ?? ''}: ${title}`} aside={aside}>
-      {dog.isError && <Failure error={dog.error} onRetry={() => void dog.refetch()} />}
-      {dog.isPending && (
-        <Skeleton variant="rounded" height={320} role="status" aria-label="Loading" />
-      )}
-      {dog.data && children(dog.data)}
+      <Fetched query={dog} height={320}>
+        {children}
+      </Fetched>
     </Page>
   );
 }

@@ -1,6 +1,5 @@
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
-import Skeleton from '@mui/material/Skeleton';
 import Stack from '@mui/material/Stack';
 import Tab from '@mui/material/Tab';
 import Tabs from '@mui/material/Tabs';
@@ -8,6 +7,7 @@ import Typography from '@mui/material/Typography';
 import { Link as RouterLink, useSearchParams } from 'react-router';
 import { LatestCheck } from '../../check/LatestCheck';
 import { CleaningLog } from '../../cleaning/CleaningLog';
+import { useCleanings } from '../../cleaning/useCleanings';
 import { HairPanel } from '../../cleaning/HairPanel';
 import { TrustLadder } from '../../cleaning/TrustLadder';
 import { GoodToKnow } from '../../dog/GoodToKnow';
@@ -17,8 +17,15 @@ import { ToldPanel } from '../../handover/ToldPanel';
 import { nextOf } from '../../plan/items';
 import { planWords } from '../../plan/ribbon';
 import { ReactionPanel } from '../../stock/ReactionPanel';
-import { Failure } from '../../ui/Failure';
+import { Fetched } from '../../ui/Fetched';
 import type { DogInFull } from '../../view/useDog';
+import {
+  useChecksTab,
+  useInsideTab,
+  useRecordTab,
+  useVisitsTab,
+  useWaterTab,
+} from '../../view/useDogTab';
 import { AppointmentPanel } from '../../visit/AppointmentPanel';
 import { useVisits } from '../../visit/useVisits';
 import { VisitList } from '../../visit/VisitList';
@@ -65,48 +72,59 @@ export function DogTabs({ dog }: { dog: DogInFull }) {
   );
 }
 
-function Record({ dog: inFull }: { dog: DogInFull }) {
-  const { dog, plan } = inFull;
+function Record({ dog: { dog, plan } }: { dog: DogInFull }) {
+  const record = useRecordTab(dog.id);
+  // asked for together: what was told stands above it
+  useCleanings(dog.id);
   const hairNext = nextOf(plan.items, 'HAIR');
   return (
-    <>
-      <ToldPanel told={inFull.told} />
-      <CleaningLog dogId={dog.id} today={plan.today} />
-      {(dog.profile.ears.canalHair !== 'NONE' || inFull.hair.length > 0) && (
-        <HairPanel
-          dogId={dog.id}
-          name={dog.profile.name}
-          hair={inFull.hair}
-          next={hairNext && planWords(hairNext, plan.today)}
-          today={plan.today}
-        />
+    <Fetched query={record} height={320}>
+      {({ told, hair, reactions }) => (
+        <>
+          <ToldPanel told={told} />
+          <CleaningLog dogId={dog.id} today={plan.today} />
+          {(dog.profile.ears.canalHair !== 'NONE' || hair.length > 0) && (
+            <HairPanel
+              dogId={dog.id}
+              name={dog.profile.name}
+              hair={hair}
+              next={hairNext && planWords(hairNext, plan.today)}
+              today={plan.today}
+            />
+          )}
+          <ReactionPanel
+            dogId={dog.id}
+            name={dog.profile.name}
+            reactions={reactions}
+            said={dog.profile.reactions}
+            today={plan.today}
+          />
+        </>
       )}
-      <ReactionPanel
-        dogId={dog.id}
-        name={dog.profile.name}
-        reactions={inFull.reactions}
-        said={dog.profile.reactions}
-        today={plan.today}
-      />
-    </>
+    </Fetched>
   );
 }
 
-function Checks({ dog }: { dog: DogInFull }) {
-  return <LatestCheck dog={dog} />;
+function Checks({ dog: { dog, plan } }: { dog: DogInFull }) {
+  return (
+    <Fetched query={useChecksTab(dog.id)} height={320}>
+      {(checks) => <LatestCheck dogId={dog.id} today={plan.today} checks={checks} />}
+    </Fetched>
+  );
 }
 
-function Visits({ dog: inFull }: { dog: DogInFull }) {
-  const { dog, plan } = inFull;
+function Visits({ dog: { dog, plan } }: { dog: DogInFull }) {
   const visits = useVisits(dog.id);
   return (
     <>
-      <AppointmentPanel dogId={dog.id} appointments={inFull.appointments} today={plan.today} />
-      {visits.isError && <Failure error={visits.error} onRetry={() => void visits.refetch()} />}
-      {visits.isPending && (
-        <Skeleton variant="rounded" height={240} role="status" aria-label="Loading" />
-      )}
-      {visits.data && <VisitList dogId={dog.id} visits={visits.data} today={plan.today} />}
+      <Fetched query={useVisitsTab(dog.id)} height={160}>
+        {({ appointments }) => (
+          <AppointmentPanel dogId={dog.id} appointments={appointments} today={plan.today} />
+        )}
+      </Fetched>
+      <Fetched query={visits} height={240}>
+        {(known) => <VisitList dogId={dog.id} visits={known} today={plan.today} />}
+      </Fetched>
       <Box>
         <Button component={RouterLink} to={`/dogs/${dog.id}/visits`}>
           Visits to the vet, on a page of their own
@@ -116,33 +134,41 @@ function Visits({ dog: inFull }: { dog: DogInFull }) {
   );
 }
 
-function Water({ dog: inFull }: { dog: DogInFull }) {
-  const { dog, plan } = inFull;
+function Water({ dog: { dog, plan, exposures } }: { dog: DogInFull }) {
   return (
-    <ExposurePanel
-      dogId={dog.id}
-      name={dog.profile.name}
-      exposures={inFull.exposures}
-      expected={inFull.expected}
-      open={plan.open}
-      today={plan.today}
-      waterSensitive={dog.profile.waterSensitive}
-    />
+    <Fetched query={useWaterTab(dog.id)} height={240}>
+      {({ expected }) => (
+        <ExposurePanel
+          dogId={dog.id}
+          name={dog.profile.name}
+          exposures={exposures}
+          expected={expected}
+          open={plan.open}
+          today={plan.today}
+          waterSensitive={dog.profile.waterSensitive}
+        />
+      )}
+    </Fetched>
   );
 }
 
-function Inside({ dog: inFull }: { dog: DogInFull }) {
-  return inFull.canals ? (
-    <InsideThisEar canals={inFull.canals} />
-  ) : (
-    <Typography color="textSecondary">
-      Add {inFull.dog.profile.name}’s weight to see what its ear canals hold.
-    </Typography>
+function Inside({ dog: { dog } }: { dog: DogInFull }) {
+  return (
+    <Fetched query={useInsideTab(dog.id)} height={320}>
+      {({ canals }) =>
+        canals ? (
+          <InsideThisEar canals={canals} />
+        ) : (
+          <Typography color="textSecondary">
+            Add {dog.profile.name}’s weight to see what its ear canals hold.
+          </Typography>
+        )
+      }
+    </Fetched>
   );
 }
 
-function How({ dog: inFull }: { dog: DogInFull }) {
-  const { dog, plan } = inFull;
+function How({ dog: { dog, plan } }: { dog: DogInFull }) {
   return (
     <>
       <GoodToKnow profile={dog.profile} ears={plan.ears} />

@@ -98,7 +98,8 @@ class SessionTest {
     JsonNode canal = owner.get(session).json().at("/canals/right");
 
     assertThat(canal.at("/volume"))
-        .isEqualTo(owner.get(owner.at("/dogs/" + dog)).json().at("/canals/right/volume"));
+        .isEqualTo(
+            owner.get(owner.at("/dogs/" + dog + "/tabs/inside")).json().at("/canals/right/volume"));
     assertThat(canal.at("/fluids/0/reachesBend").asBoolean()).isFalse();
     assertThat(canal.at("/fluids/20/held").asDouble())
         .isCloseTo(canal.at("/volume").asDouble(), within(0.001));
@@ -244,7 +245,12 @@ class SessionTest {
             .replace("\"lightCoat\"", "\"ways\": {\"method\": \"SYRINGE\"}, \"lightCoat\"");
     owner.correct(owner.at("/dogs/" + dog), 1, own);
     double before = syringe();
-    double low = owner.get(owner.at("/dogs/" + dog)).json().at("/canals/left/low").asDouble();
+    double low =
+        owner
+            .get(owner.at("/dogs/" + dog + "/tabs/inside"))
+            .json()
+            .at("/canals/left/low")
+            .asDouble();
     String body =
         Samples.cleaning(dog, Instant.parse("2026-01-01T10:00:00Z"), 1, 1)
             .replace("FILL", "SYRINGE")

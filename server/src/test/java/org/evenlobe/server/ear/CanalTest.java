@@ -27,7 +27,7 @@ class CanalTest {
     assertThat(owner.create(owner.at("/cleanings/" + UUID.randomUUID()), body).status())
         .isEqualTo(200);
 
-    JsonNode canals = owner.get(owner.at("/dogs/" + dog)).json().get("canals");
+    JsonNode canals = owner.get(owner.at("/dogs/" + dog + "/tabs/inside")).json().get("canals");
 
     // 12.5 kg: 4.5 mL; one fill of 8 mL draws the right ear's up
     assertThat(canals.at("/left/volume").asDouble()).isCloseTo(4.5, within(0.1));
@@ -42,7 +42,7 @@ class CanalTest {
         owner.at("/dogs/" + dog),
         Samples.dog().replace("{\"on\": \"2025-02-01\", \"weight\": 12.5}", ""));
 
-    assertThat(owner.get(owner.at("/dogs/" + dog)).json().has("canals")).isFalse();
+    assertThat(owner.get(owner.at("/dogs/" + dog + "/tabs/inside")).json().has("canals")).isFalse();
   }
 
   @Test

@@ -81,7 +81,12 @@ class PlanMovesTest {
       assertThat(owner.create(owner.at("/expected-exposures/" + swims), body).status())
           .isEqualTo(200);
 
-      assertThat(owner.get(owner.at("/dogs/" + dog)).json().at("/expected/0/weekdays/0").asString())
+      assertThat(
+              owner
+                  .get(owner.at("/dogs/" + dog + "/tabs/water"))
+                  .json()
+                  .at("/expected/0/weekdays/0")
+                  .asString())
           .isEqualTo(today.getDayOfWeek().name());
       assertThat(plan().at("/open/0/day").asString()).isEqualTo(today.minusDays(7).toString());
       assertThat(next("DRY").at("/window/best").asString()).isEqualTo(today.toString());

@@ -11,6 +11,8 @@ import org.evenlobe.server.Samples;
 import org.evenlobe.server.StatementCount;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.ValueSource;
 import tools.jackson.databind.JsonNode;
 
 @ExtendWith(RunningServer.class)
@@ -47,17 +49,19 @@ class TodayTest {
     assertThat(statements(owner.at("/today"))).isEqualTo(forOne).isLessThan(17);
   }
 
-  @Test
-  void aDogInFullTakesAsManyStatementsForManyRecordsAsForOne() {
+  @ParameterizedTest
+  @ValueSource(
+      strings = {"", "/tabs/record", "/tabs/checks", "/tabs/visits", "/tabs/water", "/tabs/inside"})
+  void aDogTakesAsManyStatementsForManyRecordsAsForOne(String part) {
     UUID one = Samples.newDog(owner);
-    int forNone = statements(owner.at("/dogs/" + one));
+    int forNone = statements(owner.at("/dogs/" + one + part));
     for (int i = 1; i <= 20; i++) {
       owner.create(
           owner.at("/cleanings/" + UUID.randomUUID()),
           Samples.cleaning(one, Instant.parse("2026-01-01T10:00:00Z").minusSeconds(i), 1, 1));
     }
 
-    assertThat(statements(owner.at("/dogs/" + one))).isEqualTo(forNone).isLessThan(20);
+    assertThat(statements(owner.at("/dogs/" + one + part))).isEqualTo(forNone).isLessThan(20);
   }
 
   @Test
