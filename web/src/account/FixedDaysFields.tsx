@@ -64,7 +64,6 @@ export function FixedDaysFields({
           label="One of these days"
           value={value?.from ?? ''}
           onChange={(event) => onChange(secondWeekFrom(event.target.value))}
-
           sx={{ maxWidth: 220 }}
         />
       )}

@@ -34,11 +34,9 @@ export function InvitePanel() {
         <RoleField label="As" value={role} onChange={setRole} />
         <DayField
           label="Until (or leave empty)"
-
           size="small"
           value={memberUntil}
           onChange={(event) => setMemberUntil(event.target.value)}
-
           sx={{ width: 190 }}
         />
         <Button

@@ -1,6 +1,7 @@
 import Alert from '@mui/material/Alert';
 import Button from '@mui/material/Button';
 import Paper from '@mui/material/Paper';
+import Skeleton from '@mui/material/Skeleton';
 import Stack from '@mui/material/Stack';
 import Typography from '@mui/material/Typography';
 import { dateWithYear } from '../measure/days';
@@ -25,6 +26,14 @@ export function MembersPanel() {
         <Alert severity="error" sx={{ mb: 1.5 }}>
           {problem.message}
         </Alert>
+      )}
+      {members.isPending && (
+        <Skeleton
+          variant="rounded"
+          role="status"
+          aria-label="Loading"
+          sx={{ height: { xs: 136, sm: 98 } }}
+        />
       )}
       <Stack component="ul" spacing={1.5} sx={{ p: 0, m: 0 }}>
         {members.data?.map((member) => (
@@ -53,7 +62,6 @@ export function MembersPanel() {
                 />
                 <DayField
                   label="Until"
-
                   size="small"
                   value={member.endsOn ?? ''}
                   onChange={(event) =>
@@ -63,7 +71,6 @@ export function MembersPanel() {
                       endsOn: event.target.value,
                     })
                   }
-
                   sx={{ width: 160 }}
                 />
               </>

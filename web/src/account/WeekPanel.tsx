@@ -55,7 +55,6 @@ function WeekFields({ settings }: { settings: Settings }) {
               label="One of them"
               value={form.groomingFrom}
               onChange={(event) => set({ groomingFrom: event.target.value })}
-
               sx={{ maxWidth: 190 }}
             />
             <TextField

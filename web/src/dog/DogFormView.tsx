@@ -10,6 +10,7 @@ import { Problem } from '../api/problem';
 import type { Day } from '../measure/days';
 import { dogFormSchema, formField, type DogForm } from './dogForm';
 import { IntervalPreview } from './IntervalPreview';
+import type { Preview } from './useInterval';
 import { TakenForGranted } from './TakenForGranted';
 import { ThreeAnswers } from './ThreeAnswers';
 
@@ -21,6 +22,7 @@ export function DogFormView({
   start,
   today,
   isNew = false,
+  known,
   save,
   saving,
   problem,
@@ -28,6 +30,8 @@ export function DogFormView({
   start: DogForm;
   today: Day;
   isNew?: boolean;
+  /** What it comes to as it stands, of a dog that is known. */
+  known?: Preview;
   save: (form: DogForm) => void;
   saving: boolean;
   problem: Error | null;
@@ -71,7 +75,7 @@ export function DogFormView({
             top: { md: 16 },
           }}
         >
-          <IntervalPreview form={form} />
+          <IntervalPreview form={form} known={known} />
           <Box
             sx={{
               order: { xs: 3, md: 0 },

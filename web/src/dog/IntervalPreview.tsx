@@ -6,12 +6,15 @@ import { PairDrawing } from '../ear/PairDrawing';
 import { count } from '../measure/days';
 import { LoadFactorWhy } from '../plan/Why';
 import type { DogForm } from './dogForm';
-import { useInterval } from './useInterval';
+import { useInterval, type Preview } from './useInterval';
+
+/** What the shortest reason takes: nothing jumps when it comes. */
+const LEAST_WHY = 132;
 
 /** The pair as it is being described, and what the description comes to. */
-export function IntervalPreview({ form }: { form: DogForm }) {
+export function IntervalPreview({ form, known }: { form: DogForm; known: Preview | undefined }) {
   const { facing } = useSettings();
-  const preview = useInterval(form);
+  const preview = useInterval(form, known);
   const start = preview.data?.start;
   return (
     <Paper variant="outlined" sx={{ p: 2, order: { xs: 1, md: 0 } }}>
@@ -28,9 +31,11 @@ export function IntervalPreview({ form }: { form: DogForm }) {
       <Typography variant="body2" color="textSecondary" sx={{ mb: 1.5 }}>
         A start from breed and ear type. Each cleaning you record teaches it what this dog needs.
       </Typography>
-      {preview.data && start && (
-        <LoadFactorWhy short factor={preview.data.loadFactor} start={start} />
-      )}
+      <Box sx={{ minHeight: LEAST_WHY }}>
+        {preview.data && start && (
+          <LoadFactorWhy short factor={preview.data.loadFactor} start={start} />
+        )}
+      </Box>
       {preview.isError && <Typography color="error">{preview.error.message}</Typography>}
     </Paper>
   );

@@ -1,3 +1,4 @@
+import Box from '@mui/material/Box';
 import Alert from '@mui/material/Alert';
 import TextField from '@mui/material/TextField';
 import { useMutation } from '@tanstack/react-query';
@@ -8,10 +9,14 @@ import type { Day } from '../measure/days';
 import { useToday } from '../view/useToday';
 import { formOf, litterMateOf, type DogForm } from './dogForm';
 
+/** What the field takes: nothing jumps when the dogs are known. */
+const PLACE = 113;
+
 /** What litter mates share, as with a dog that is there already. */
-export function LitterMate({ today, onCopy }: { today: Day; onCopy: (mate: DogForm) => void }) {
+export function LitterMate({ day, onCopy }: { day: Day; onCopy: (mate: DogForm) => void }) {
   const household = useHousehold().id;
-  const dogs = useToday().data?.dogs ?? [];
+  const today = useToday();
+  const dogs = today.data?.dogs ?? [];
   const copy = useMutation({
     mutationFn: (dog: string) =>
       answered(
@@ -19,8 +24,9 @@ export function LitterMate({ today, onCopy }: { today: Day; onCopy: (mate: DogFo
           params: { path: { household, dog } },
         }),
       ),
-    onSuccess: ({ dog }) => onCopy(litterMateOf(formOf(dog, undefined), today)),
+    onSuccess: ({ dog }) => onCopy(litterMateOf(formOf(dog, undefined), day)),
   });
+  if (today.isLoading) return <Box sx={{ height: PLACE }} />;
   if (dogs.length === 0) return null;
   return (
     <>

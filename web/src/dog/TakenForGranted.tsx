@@ -31,7 +31,7 @@ export function TakenForGranted({
           ? 'From the breed, and from what is usual. Open a line to correct it, now or later.'
           : 'What you said stands out; the rest comes with the breed or is usual. Open a line to correct it.'}
       </Typography>
-      {isNew && <LitterMate today={parts.today} onCopy={onCopy} />}
+      {isNew && <LitterMate day={parts.today} onCopy={onCopy} />}
       <EarLines {...parts} />
       <LifeLines {...parts} />
       <CareLines {...parts} />
@@ -206,7 +206,6 @@ function CareLines({ form, control, register, errors, today }: FormParts) {
         {form.eardrum !== 'NEVER_EXAMINED' && (
           <DayField
             label="Seen on"
-
             slotProps={day}
             sx={{ maxWidth: 260 }}
             {...faulty(errors, 'eardrumOn')}
@@ -222,7 +221,6 @@ function CareLines({ form, control, register, errors, today }: FormParts) {
       >
         <DayField
           label="Born on"
-
           slotProps={day}
           sx={{ maxWidth: 260 }}
           {...faulty(errors, 'bornOn', 'Leave empty if not known')}
@@ -261,16 +259,10 @@ function CareLines({ form, control, register, errors, today }: FormParts) {
         <Stack direction={{ xs: 'column', sm: 'row' }} spacing={2}>
           <DayField
             label="Pregnant or nursing from"
-
             helperText="Some cleaners may harm a litter."
             {...register('litterFrom')}
           />
-          <DayField
-            label="Until"
-
-            {...faulty(errors, 'litterUntil')}
-            {...register('litterUntil')}
-          />
+          <DayField label="Until" {...faulty(errors, 'litterUntil')} {...register('litterUntil')} />
         </Stack>
       </FoldedLine>
       <FoldedLine

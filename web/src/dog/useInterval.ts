@@ -1,7 +1,7 @@
-import { keepPreviousData, useQuery } from '@tanstack/react-query';
+import { useQuery } from '@tanstack/react-query';
 import { useEffect, useState } from 'react';
 import { useHousehold } from '../household/useMe';
-import { api } from '../api/client';
+import { api, type Schemas } from '../api/client';
 import { answered } from '../api/problem';
 import { blankForm, requestOf, type DogForm } from './dogForm';
 
@@ -17,13 +17,22 @@ function useSettled<T>(value: T): T {
   return settled;
 }
 
-/** What the traits come to, before they are saved. Only what the answer depends on is sent. */
-export function useInterval(form: Pick<DogForm, 'breeds' | 'ears' | 'life' | 'joinedOn'>) {
+export type Preview = Schemas['IntervalPreview'];
+
+/**
+ * What the traits come to, before they are saved. Only what the answer depends on is sent.
+ *
+ * @param known what they come to as they stand, where that is known already
+ */
+export function useInterval(
+  form: Pick<DogForm, 'breeds' | 'ears' | 'life' | 'joinedOn'>,
+  known: Preview | undefined,
+) {
   const household = useHousehold().id;
   const asked = useSettled(JSON.stringify([form.breeds, form.ears, form.life]));
   return useQuery({
     queryKey: [household, 'interval', asked],
-    placeholderData: keepPreviousData,
+    placeholderData: (before: Preview | undefined) => before ?? known,
     queryFn: () =>
       answered(
         api.POST('/api/households/{household}/previews/interval', {

@@ -80,7 +80,6 @@ export function ExposurePanel({
               {(['from', 'to'] as const).map((end) => (
                 <DayField
                   key={end}
-
                   size="small"
                   label={end}
                   value={range[end]}

@@ -20,7 +20,6 @@ export function DayAndNote({
     <Box sx={{ display: 'grid', gap: 2, gridTemplateColumns: { xs: '1fr', sm: '205px 1fr' } }}>
       <DayField
         label="Day"
-
         slotProps={{ htmlInput: { max: latest } }}
         error={!!errors.day}
         helperText={errors.day?.message}

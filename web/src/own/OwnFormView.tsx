@@ -147,7 +147,6 @@ export function OwnFormView({
             {(['from', 'to'] as const).map((name) => (
               <DayField
                 key={name}
-
                 label={name === 'from' ? 'From' : 'Until (if you know)'}
                 value={draft[name]}
                 error={name in errors}

@@ -1,12 +1,13 @@
 import Alert from '@mui/material/Alert';
 import Box from '@mui/material/Box';
 import Paper from '@mui/material/Paper';
+import Skeleton from '@mui/material/Skeleton';
 import Stack from '@mui/material/Stack';
 import Typography from '@mui/material/Typography';
 import { useState } from 'react';
 import { useSearchParams } from 'react-router';
 import { WORDS } from '../api/words';
-import { Glass } from '../solution/Glass';
+import { Glass, GLASS_HEIGHT } from '../solution/Glass';
 import { AimPanel } from '../solution/AimPanel';
 import { InIt } from '../solution/InIt';
 import { MakingPanel } from '../solution/MakingPanel';
@@ -90,7 +91,12 @@ function Bench({ shelf }: { shelf: readonly Ingredient[] }) {
         }}
       >
         <Paper variant="outlined" sx={{ p: 2 }}>
-          {request && mix.data && <Glass mix={mix.data} />}
+          {request &&
+            (mix.data ? (
+              <Glass mix={mix.data} />
+            ) : (
+              mix.isPending && <Skeleton variant="rounded" height={GLASS_HEIGHT} />
+            ))}
           <Box sx={{ mt: 2 }}>
             <PourList
               pours={pours}
@@ -115,6 +121,11 @@ function Bench({ shelf }: { shelf: readonly Ingredient[] }) {
                 onTake={({ parts }) => pour(poured(parts, pours, shelf))}
               />
             </Paper>
+          </>
+        ) : request ? (
+          <>
+            <Skeleton variant="rounded" height={480} role="status" aria-label="Loading" />
+            <Skeleton variant="rounded" height={480} />
           </>
         ) : (
           <Typography color="textSecondary">Pour something: what is in it stands here.</Typography>

@@ -3,7 +3,6 @@ import Box from '@mui/material/Box';
 import Paper from '@mui/material/Paper';
 import Skeleton from '@mui/material/Skeleton';
 import Stack from '@mui/material/Stack';
-import Typography from '@mui/material/Typography';
 import { useMemo } from 'react';
 import { useNavigate, useParams, useSearchParams } from 'react-router';
 import { useMayRecord, useSettings } from '../household/useMe';
@@ -28,12 +27,19 @@ import { ArchivedNotice } from '../dog/ArchivedNotice';
 import { DogPicture } from '../dog/DogPicture';
 import { EarSummary } from '../dog/EarSummary';
 import { TornAlert } from '../dog/TornAlert';
+import { useKnownDog } from '../view/useToday';
 import { useDog, type DogInFull } from '../view/useDog';
 import { DogActions } from './dog/DogActions';
 import { DogTabs } from './dog/DogTabs';
 
+const PICTURE = 56;
+/** On a phone it takes two lines, known or not: nothing jumps. */
+const ABOUT = { display: 'block', minHeight: { xs: '2lh', sm: '1lh' } } as const;
+
 export function Component() {
-  const dog = useDog(useParams().dog ?? '');
+  const { dog: id = '' } = useParams();
+  const dog = useDog(id);
+  const known = useKnownDog(id);
   if (dog.isError) {
     return (
       <Page title="Dog">
@@ -43,7 +49,19 @@ export function Component() {
   }
   if (dog.isPending) {
     return (
-      <Page title=" ">
+      <Page
+        title={known?.profile.name ?? '\u00a0'}
+        picture={
+          <DogPicture
+            dogId={id}
+            name={known?.profile.name ?? ''}
+            sentAt={known?.picture}
+            size={PICTURE}
+          />
+        }
+        aside={<Box component="span" sx={ABOUT} />}
+        actions={<DogActions dogId={id} name={known?.profile.name ?? 'this dog'} />}
+      >
         <Skeleton variant="rounded" height={320} role="status" aria-label="Loading" />
       </Page>
     );
@@ -80,7 +98,7 @@ function DogInFullView({ dog: inFull }: { dog: DogInFull }) {
     <Page
       title={dog.profile.name}
       picture={
-        <DogPicture dogId={dog.id} name={dog.profile.name} sentAt={inFull.picture} size={56} />
+        <DogPicture dogId={dog.id} name={dog.profile.name} sentAt={inFull.picture} size={PICTURE} />
       }
       aside={<About dog={inFull} />}
       actions={<DogActions dogId={dog.id} name={dog.profile.name} />}
@@ -205,5 +223,9 @@ function About({ dog: inFull }: { dog: DogInFull }) {
     count(inFull.checked, 'check'),
     count(dog.cleaned, 'cleaning'),
   ];
-  return <Typography component="span">{facts.filter(Boolean).join(' · ')}</Typography>;
+  return (
+    <Box component="span" sx={ABOUT}>
+      {facts.filter(Boolean).join(' · ')}
+    </Box>
+  );
 }

@@ -29,6 +29,7 @@ function EditDog({ dog }: { dog: DogInFull }) {
       <PictureField dog={dog} />
       <DogFormView
         start={formOf(dog.dog, dog.leftOn)}
+        known={dog.plan}
         today={dog.plan.today}
         save={(form) => saveDog.mutate({ form, today: dog.plan.today })}
         saving={saveDog.isPending}

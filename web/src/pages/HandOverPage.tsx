@@ -12,7 +12,8 @@ import { useHandOver, useMakeHandOverLink, type Taker } from '../handover/useHan
 import { useMayRecord } from '../household/useMe';
 import { addDays, dateWithYear, type Day } from '../measure/days';
 import { capital } from '../measure/words';
-import { Failure } from '../ui/Failure';
+import { Fetched } from '../ui/Fetched';
+import { PrintButton } from '../ui/PrintButton';
 import { OfDogPage } from '../view/OfDogPage';
 import { LinkPanel } from '../visit/LinkPanel';
 import { DayField } from '../form/DayField';
@@ -66,7 +67,6 @@ function ForTheTaker({ dog, today }: { dog: string; today: Day }) {
           <Stack direction="row" sx={{ gap: 2, flexWrap: 'wrap' }}>
             <DayField
               label="From"
-
               value={from}
               onChange={({ target }) => {
                 if (!target.value) return;
@@ -74,12 +74,10 @@ function ForTheTaker({ dog, today }: { dog: string; today: Day }) {
                 if (until < target.value) setUntil(target.value);
                 make.reset();
               }}
-
               sx={{ width: 190 }}
             />
             <DayField
               label="Until"
-
               value={until}
               onChange={({ target }) => {
                 if (!target.value) return;
@@ -89,17 +87,16 @@ function ForTheTaker({ dog, today }: { dog: string; today: Day }) {
               slotProps={{ htmlInput: { min: from } }}
               sx={{ width: 190 }}
             />
-            <Button variant="outlined" onClick={() => window.print()}>
-              Print
-            </Button>
+            <PrintButton />
           </Stack>
         </Stack>
-        {page.error && <Failure error={page.error} onRetry={() => void page.refetch()} />}
-        {page.data && (
-          <Paper variant="outlined" sx={{ p: 3, opacity: page.isPlaceholderData ? 0.6 : 1 }}>
-            <HandOverSheet page={page.data} />
-          </Paper>
-        )}
+        <Fetched query={page} height={900}>
+          {(known) => (
+            <Paper variant="outlined" sx={{ p: 3, opacity: page.isPlaceholderData ? 0.6 : 1 }}>
+              <HandOverSheet page={known} />
+            </Paper>
+          )}
+        </Fetched>
       </Stack>
       {mayRecord && (
         <Box sx={{ '@media print': { display: 'none' } }}>

@@ -33,15 +33,15 @@ export function Component() {
       }
     >
       {photos.isError && <Failure error={photos.error} onRetry={() => void photos.refetch()} />}
-      {photos.isPending && (
-        <Skeleton variant="rounded" height={320} role="status" aria-label="Loading" />
-      )}
       {mayRecord && (
         <Stack direction="row" sx={{ gap: 1, flexWrap: 'wrap', mb: 2 }}>
           {SIDES.map((ear) => (
             <PhotographButton key={ear} subject={{ dogId: id, shows: 'EAR', ear }} />
           ))}
         </Stack>
+      )}
+      {photos.isPending && (
+        <Skeleton variant="rounded" height={320} role="status" aria-label="Loading" />
       )}
       {photos.data?.photos.length === 0 && (
         <Typography>

@@ -1,3 +1,4 @@
+import { useDoses } from '../course/useDoses';
 import { DueNow } from '../course/DueNow';
 import Alert from '@mui/material/Alert';
 import Box from '@mui/material/Box';
@@ -45,6 +46,8 @@ const SOON_DAYS = 3;
 
 export function Component() {
   const today = useToday();
+  // what is given now stands above all else, and comes with it
+  const doses = useDoses();
   if (today.isError) {
     return (
       <Page title="Today">
@@ -52,7 +55,7 @@ export function Component() {
       </Page>
     );
   }
-  if (today.isPending) return <TodaySkeleton />;
+  if (today.isPending || doses.isLoading) return <TodaySkeleton />;
   return today.data.dogs.length === 0 ? <NoDogsYet /> : <TodayInFull today={today.data} />;
 }
 

@@ -44,6 +44,7 @@ export function Component() {
   const to = known(asked.get('to'), isDay) ?? today.data?.today;
   const trends = useTrends(dog, to === undefined ? {} : { from: addDays(to, -Number(days)), to });
   const failed = today.error ?? trends.error;
+  const name = trends.data?.name ?? today.data?.dogs.find(({ id }) => id === dog)?.profile.name;
   const said = asked.get('ear');
   const ear = isEar(said) ? said : 'BOTH';
 
@@ -60,8 +61,12 @@ export function Component() {
 
   return (
     <Page
-      title={trends.data ? `${trends.data.name}: trends` : 'Trends'}
-      aside={trends.data && `${dateWithYear(trends.data.from)} to ${dateWithYear(trends.data.to)}`}
+      title={name === undefined ? 'Trends' : `${name}: trends`}
+      aside={
+        trends.data
+          ? `${dateWithYear(trends.data.from)} to ${dateWithYear(trends.data.to)}`
+          : '\u00a0'
+      }
       actions={
         dog !== undefined && (
           <Button component={Link as ElementType} to={`/dogs/${dog}`}>

@@ -62,7 +62,13 @@ function Single({ seen }: { seen: PhotoSeen }) {
         component="img"
         src={imagePath(household, seen.photo.image)}
         alt={photoWords(seen)}
-        sx={{ display: 'block', width: '100%', borderRadius: 1 }}
+        sx={{
+          display: 'block',
+          width: '100%',
+          aspectRatio: '4 / 3',
+          objectFit: 'contain',
+          borderRadius: 1,
+        }}
       />
       <Typography component="figcaption" sx={{ mt: 0.5, fontWeight: 650 }}>
         {capital(photoWords(seen))}

@@ -5,6 +5,8 @@ import { bottleUnit, bottleWords, volumeNumber } from '../measure/units';
 
 const WIDTH = 300;
 const HEIGHT = 260;
+/** How high it is drawn at most. */
+export const GLASS_HEIGHT = HEIGHT;
 const FLOOR = 240;
 const RIM = 16;
 const LEFT = 90;
@@ -36,7 +38,7 @@ export function Glass({ mix }: { mix: MixPreview }) {
       viewBox={`0 0 ${WIDTH} ${HEIGHT}`}
       role="img"
       aria-label={`The glass: ${words}`}
-      style={{ display: 'block', width: '100%', maxHeight: 260 }}
+      style={{ display: 'block', width: '100%', maxHeight: GLASS_HEIGHT }}
     >
       {levels.marks.map((mark, at) => (
         <g key={mark}>

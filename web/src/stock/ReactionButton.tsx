@@ -139,7 +139,6 @@ function ReactionForm({
           />
           <DayField
             label="When"
-
             value={day}
             onChange={(event) => setDay(event.target.value)}
             slotProps={{ htmlInput: { max: today } }}

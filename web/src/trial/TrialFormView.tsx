@@ -105,7 +105,6 @@ export function TrialFormView({
             error={'startsOn' in errors}
             helperText={errors.startsOn}
             onChange={({ target }) => setDraft({ ...draft, startsOn: target.value })}
-
             sx={{ maxWidth: 240 }}
           />
           <Alert severity="info" icon={false}>

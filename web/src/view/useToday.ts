@@ -1,4 +1,4 @@
-import { useQuery } from '@tanstack/react-query';
+import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { useHousehold } from '../household/useMe';
 import { api, type Schemas } from '../api/client';
 import { answered } from '../api/problem';
@@ -17,4 +17,11 @@ export function useToday() {
     queryFn: () =>
       answered(api.GET('/api/households/{household}/today', { params: { path: { household } } })),
   });
+}
+
+/** What is known of a dog from the last look at Today, without asking for it. */
+export function useKnownDog(id: string): DogToday | undefined {
+  const household = useHousehold().id;
+  const today = useQueryClient().getQueryData<Today>([household, 'today']);
+  return today?.dogs.find((dog) => dog.id === id);
 }

@@ -115,9 +115,7 @@ export function EarVisitFields({
       />
       <DayField
         label="Medicine goes in until"
-
         size="small"
-
         error={!!errors?.medicineUntil}
         helperText={
           errors?.medicineUntil?.message ??

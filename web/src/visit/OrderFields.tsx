@@ -159,9 +159,7 @@ export function OrderFields({
       {said.end === 'DAY' && (
         <DayField
           label="Last day"
-
           size="small"
-
           error={!!errors?.until}
           helperText={errors?.until?.message}
           {...register(`${ear}.until`)}

@@ -117,7 +117,6 @@ export function VisitFormView({
         >
           <DayField
             label="Day of the visit"
-
             slotProps={{ htmlInput: { max: dog.plan.today } }}
             error={!!formState.errors.day}
             helperText={formState.errors.day?.message}
@@ -125,7 +124,6 @@ export function VisitFormView({
           />
           <DayField
             label="Next visit"
-
             error={!!formState.errors.next}
             helperText={formState.errors.next?.message ?? 'Leave empty if none was named.'}
             {...register('next')}

@@ -9,6 +9,8 @@ import com.microsoft.playwright.options.LoadState;
 import java.util.UUID;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.ValueSource;
 
 /** On the narrowest screens, and as an app on the home screen. */
 @ExtendWith(RunningDemo.class)
@@ -16,6 +18,9 @@ class NarrowIT {
   /** A picture of one pixel. */
   private static final String PNG =
       "iVBORw0KGgoAAAANSUhEUgAAAAEAAAABCAYAAAAfFcSJAAAADUlEQVR42mNk+M9QDwADhgGAWjR9awAAAABJRU5ErkJggg==";
+
+  /** A heading that wraps once its name is known moves about so much, in thousandths. */
+  private static final int A_HAIRS_BREADTH = 25;
 
   @Test
   void nothingScrollsSidewaysAt320Pixels() {
@@ -53,6 +58,40 @@ class NarrowIT {
         page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setLevel(1)).waitFor();
         page.waitForLoadState(LoadState.NETWORKIDLE);
         expectToFit(page);
+      }
+    }
+  }
+
+  @ParameterizedTest
+  @ValueSource(ints = {390, 1280})
+  void nothingJumpsWhenTheAnswersCome(int pixels) {
+    try (Person warden = Person.atWidth(pixels)) {
+      warden.signInAsWarden();
+      warden.open("Marram");
+      Page page = warden.page();
+      String dog = page.url();
+      Slowly.answered(page);
+      for (String path :
+          new String[] {
+            "/",
+            dog,
+            dog + "?tab=checks",
+            dog + "/edit",
+            dog + "/photos",
+            dog + "/hand-over",
+            "/dogs/new",
+            "/month",
+            "/doses",
+            "/household",
+            "/household/week",
+            "/trends",
+            "/stock",
+            "/bench"
+          }) {
+        page.navigate(path);
+        page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setLevel(1)).waitFor();
+        page.waitForLoadState(LoadState.NETWORKIDLE);
+        assertThat(Slowly.moved(page)).as(path).isLessThan(A_HAIRS_BREADTH);
       }
     }
   }

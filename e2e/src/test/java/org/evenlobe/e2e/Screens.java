@@ -48,6 +48,7 @@ public final class Screens {
     for (int place = 0; place < sizes.length; place++) {
       try (BrowserContext context = context(browser, sizes[place][0], sizes[place][1])) {
         Page page = context.newPage();
+        Slowly.answered(page);
         page.navigate("/sign-in");
         page.getByLabel("E-mail").fill("warden@marsh.example");
         page.getByLabel("Password").fill("saltmarsh-at-dawn");
@@ -77,12 +78,15 @@ public final class Screens {
         }
       }
     }
-    System.out.println("Pixels: height of a page, and where its first main button stands");
-    System.out.printf("  %-18s %22s %22s%n", "", "1280x800", "390x844");
+    System.out.println(
+        "Pixels: height of a page, where its first main button stands, and what moved while the"
+            + " answers came, in thousandths of the window");
+    System.out.printf("  %-18s %28s %28s%n", "", "1280x800", "390x844");
     pages.forEach(
         (name, one) ->
             System.out.printf(
-                "  %-18s %10d %11s %10d %11s%n", name, one[0], at(one[1]), one[2], at(one[3])));
+                "  %-18s %10d %11s %5d %10d %11s %5d%n",
+                name, one[0], at(one[1]), one[2], one[3], at(one[4]), one[5]));
   }
 
   private static String at(int pixel) {
@@ -91,12 +95,13 @@ public final class Screens {
 
   private static void measure(Page page, String name, int place, Map<String, int[]> pages) {
     page.waitForLoadState(LoadState.NETWORKIDLE);
-    int[] one = pages.computeIfAbsent(name, none -> new int[4]);
-    one[2 * place] =
+    int[] one = pages.computeIfAbsent(name, none -> new int[6]);
+    one[3 * place] =
         ((Number) page.evaluate("() => document.documentElement.scrollHeight")).intValue();
     Locator first = page.locator("main .MuiButton-contained").first();
-    one[2 * place + 1] =
+    one[3 * place + 1] =
         first.count() == 0 || first.boundingBox() == null ? -1 : (int) first.boundingBox().y;
+    one[3 * place + 2] = Slowly.moved(page);
   }
 
   private void firstDog(Browser browser) {
