@@ -9,7 +9,7 @@ import { FoldedLine } from '../form/FoldedLine';
 import { useSaveSettings } from './useSaveSettings';
 import { useHousehold, type Settings } from '../household/useMe';
 import { LIMITS } from '../api/limits';
-import { settingLines } from './settingLines';
+import { settingLines, unusual } from './settingLines';
 
 const ZONES = Intl.supportedValuesOf('timeZone');
 
@@ -24,15 +24,9 @@ export function SettingsPanel() {
   const disabled = household.role !== 'OWNER';
   const lines = settingLines({ form, control, register, errors: formState.errors });
   // by what is stored, so that no line moves while it is open
-  const stored = settingLines({
-    form: household.settings,
-    control,
-    register,
-    errors: {},
-  });
-  const isOwn = (name: string) => stored.some((line) => line.name === name && line.differs);
-  const own = lines.filter(({ name }) => isOwn(name));
-  const usual = lines.filter(({ name }) => !isOwn(name));
+  const stored = unusual(household.settings);
+  const own = lines.filter(({ name }) => stored.has(name));
+  const usual = lines.filter(({ name }) => !stored.has(name));
   return (
     <Paper variant="outlined" sx={{ p: 2.5 }} component="section" aria-label="How you do things">
       <Typography variant="h2" sx={{ mb: 1.5 }}>

@@ -87,15 +87,36 @@ const SCHOOLS = [
   },
 ] as const;
 
-/** Every choice of a household in a line; the first school of each is the usual one. */
-export function settingLines(parts: SettingParts): SettingLine[] {
-  return [...SCHOOLS.map((one) => schoolLine(one, parts)), massageLine(parts), shownLine(parts)];
+/** The names of the lines in which settings are not as usual: the first school of each is. */
+export function unusual(settings: Settings): ReadonlySet<string> {
+  const { massageSeconds = USUAL_MASSAGE_SECONDS, volumeUnit, weightUnit, hours } = settings;
+  const isShownAsUsual =
+    volumeUnit === 'ML' && weightUnit === 'KG' && hours === 'H24' && settings.facing === 'FRONT';
+  return new Set([
+    ...SCHOOLS.filter(
+      ({ name, schools: [usual] }) => (settings[name] ?? usual?.value) !== usual?.value,
+    ).map(({ name }) => name),
+    ...(massageSeconds === USUAL_MASSAGE_SECONDS ? [] : ['massage']),
+    ...(isShownAsUsual ? [] : ['shown']),
+  ]);
 }
+
+/** Every choice of a household in a line. */
+export function settingLines(parts: SettingParts): SettingLine[] {
+  const differing = unusual(parts.form);
+  return [
+    ...SCHOOLS.map((one) => schoolLine(one, parts)),
+    massageLine(parts),
+    shownLine(parts),
+  ].map((line) => ({ ...line, differs: differing.has(line.name) }));
+}
+
+type Line = Omit<SettingLine, 'differs'>;
 
 function schoolLine(
   { name, label, hint, schools }: (typeof SCHOOLS)[number],
   parts: SettingParts,
-): SettingLine {
+): Line {
   const { form, control, errors } = parts;
   const usual = schools[0]?.value ?? '';
   const chosen = form[name] ?? usual;
@@ -103,7 +124,6 @@ function schoolLine(
     name,
     label,
     value: labelOf<string>(schools, chosen).replace(' (default)', ''),
-    differs: chosen !== usual,
     invalid:
       (name === 'scheduling' && !!errors.fixedDays) || (name === 'hair' && !!errors.hairWeeks),
     content: (
@@ -116,12 +136,11 @@ function schoolLine(
   };
 }
 
-function massageLine({ form, register, errors }: SettingParts): SettingLine {
+function massageLine({ form, register, errors }: SettingParts): Line {
   return {
     name: 'massage',
     label: 'Massage',
     value: `${form.massageSeconds ?? USUAL_MASSAGE_SECONDS} seconds`,
-    differs: (form.massageSeconds ?? USUAL_MASSAGE_SECONDS) !== USUAL_MASSAGE_SECONDS,
     invalid: !!errors.massageSeconds,
     content: (
       <TextField
@@ -146,7 +165,7 @@ function massageLine({ form, register, errors }: SettingParts): SettingLine {
 }
 
 /** Units, hours and which way drawings are seen. */
-function shownLine({ form, control }: SettingParts): SettingLine {
+function shownLine({ form, control }: SettingParts): Line {
   return {
     name: 'shown',
     label: 'Units and drawings',
@@ -156,11 +175,6 @@ function shownLine({ form, control }: SettingParts): SettingLine {
       labelOf(HOURS, form.hours),
       labelOf(FACINGS, form.facing),
     ].join(', '),
-    differs:
-      form.volumeUnit !== 'ML' ||
-      form.weightUnit !== 'KG' ||
-      form.hours !== 'H24' ||
-      form.facing !== 'FRONT',
     invalid: false,
     content: (
       <>

@@ -3631,6 +3631,7 @@ export interface components {
       profile: components['schemas']['DogProfile'];
     };
     DogInFull: {
+      breed?: string;
       card?: components['schemas']['CallCard'];
       /** Format: int32 */
       checked: number;

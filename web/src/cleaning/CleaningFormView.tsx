@@ -19,7 +19,7 @@ import { useSaveFact } from '../fact/useFact';
 import { count, daysBetween, type Day } from '../measure/days';
 import { sidesAsSeen } from '../measure/facing';
 import { earName, letter, ofSide, SIDES, type Side } from '../measure/side';
-import { earUnit, volumeWords, type VolumeUnit } from '../measure/units';
+import { aboutVolume, earUnit, type VolumeUnit } from '../measure/units';
 import {
   cleaningFormSchema,
   FIELDS_OF_SIDE,
@@ -52,7 +52,7 @@ type Canals = Schemas['InsideTab']['canals'];
 /** What this ear's canal is thought to hold, beside the field for what was poured. */
 function holds(canals: Canals, side: Side, unit: VolumeUnit): string {
   const canal = canals && ofSide(canals, side);
-  return canal ? `holds ${volumeWords(canal.volume, unit)}` : 'leave empty if not measured';
+  return canal ? `holds ${aboutVolume(canal.volume, unit)}` : 'leave empty if not measured';
 }
 
 /** Why nothing, or no liquid, may go into an ear: said where it would be done. */

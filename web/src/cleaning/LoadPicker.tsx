@@ -25,7 +25,13 @@ export function LoadPicker({
       <Typography variant="body2" color="textSecondary" sx={{ mb: 1, minHeight: '1.45em' }}>
         {chosen?.sentence ?? 'Left alone'}
       </Typography>
-      <Box sx={{ display: 'grid', gridTemplateColumns: 'repeat(6, 1fr)', gap: 0.75 }}>
+      <Box
+        sx={{
+          display: 'grid',
+          gridTemplateColumns: { xs: 'repeat(3, 1fr)', sm: 'repeat(6, 1fr)' },
+          gap: 0.75,
+        }}
+      >
         <Option
           checked={value === null}
           onChoose={() => onChange(null)}

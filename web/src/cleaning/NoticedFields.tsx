@@ -49,7 +49,15 @@ export function NoticedFields({
       <Box
         role="group"
         aria-label={`What was noticed, ${earName(side)}`}
-        sx={{ display: 'grid', gap: 1.5, gridTemplateColumns: 'repeat(3, minmax(0, 1fr))' }}
+        sx={{
+          display: 'grid',
+          gap: 1.5,
+          gridTemplateColumns: {
+            xs: 'repeat(2, minmax(0, 1fr))',
+            sm: 'repeat(4, minmax(0, 1fr))',
+            md: 'repeat(2, minmax(0, 1fr))',
+          },
+        }}
       >
         {SELECTS.map(({ field, label, choices }) => (
           <Controller

@@ -10,7 +10,7 @@ import { useSettings } from '../household/useMe';
 import type { Schemas } from '../api/client';
 import { sidesAsSeen } from '../measure/facing';
 import { earName, letter, ofSide, type Side } from '../measure/side';
-import { volumeWords } from '../measure/units';
+import { volumeRange, volumeWords } from '../measure/units';
 import { CanalDrawing } from './CanalDrawing';
 import { useCanal } from './useCanal';
 import { Because } from '../ui/Because';
@@ -77,8 +77,7 @@ export function InsideThisEar({ canals }: { canals: Canals }) {
             {estimate.beyondPublished ? ' ±' : ''}
             <Typography component="span" color="textSecondary">
               {' '}
-              · likely {volumeWords(estimate.low, volumeUnit)} to{' '}
-              {volumeWords(estimate.high, volumeUnit)}
+              · likely {volumeRange(estimate.low, estimate.high, volumeUnit)}
             </Typography>
           </Typography>
           <LabelledSlider

@@ -14,7 +14,7 @@ export function FoldedLine({
   invalid = false,
   children,
 }: {
-  label: string;
+  label: ReactNode;
   value: string;
   /** Whether it is not as usual. */
   differs?: boolean;

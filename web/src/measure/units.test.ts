@@ -3,6 +3,7 @@ import {
   inHouseUnits,
   kilograms,
   momentWords,
+  volumeRange,
   volumeWords,
   weightNumber,
   weightWords,
@@ -33,6 +34,12 @@ describe('volumes', () => {
   });
 });
 
+it('say a range in one unit, and once where both ends are read alike', () => {
+  expect(volumeRange(6.2, 8.6, 'ML')).toBe('6.2 to 8.6 mL');
+  expect(volumeRange(6.2, 8.6, 'SPOONS')).toBe('about 1¼ to 1¾ tsp');
+  expect(volumeRange(8.4, 8.6, 'SPOONS')).toBe('about 1¾ tsp');
+});
+
 describe('in fluid ounces', () => {
   it.each([
     [250, '8.5 fl oz'],
@@ -51,7 +58,10 @@ describe('a sentence', () => {
     ['At 25 kg it stands on the floor.', 'At 55.1 lb (25 kg) it stands on the floor.'],
     ['Warm as a bath, 38 °C.', 'Warm as a bath, 100 °F (38 °C).'],
     ['20 drops are 1 mL/h.', '20 drops are 1 mL/h.'],
-    ['It holds 4 to 9 mL.', 'It holds 4 to 9 mL.'],
+    ['It holds 4 to 9 mL.', 'It holds about ¾ to 1¾ tsp (4 to 9 mL).'],
+    ['8.6 mL stay in.', 'About 1¾ tsp (8.6 mL) stay in.'],
+    ['A dog of 26.2 kg: about 8.4 mL.', 'A dog of 57.8 lb (26.2 kg): about 1¾ tsp (8.4 mL).'],
+    ['From about 5 to 55 kg.', 'From about 11 to 121.3 lb (5 to 55 kg).'],
     ['A drop is 0.05 mL.', 'A drop is 0.05 mL.'],
   ])('%s', (metric, said) => {
     expect(inHouseUnits(metric, US)).toBe(said);

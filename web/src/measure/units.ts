@@ -88,24 +88,67 @@ export function volumeWords(millilitres: number, unit: VolumeUnit): string {
   return `about ${whole > 0 ? whole : ''}${QUARTERS[quarters % 4]} tsp`;
 }
 
+/** "about 6.7 mL" or "about 1¼ tsp": what is estimated. */
+export function aboutVolume(millilitres: number, unit: VolumeUnit): string {
+  const words = volumeWords(millilitres, unit);
+  return words.startsWith('about ') ? words : `about ${words}`;
+}
+
+/** "about 1¼ to 1¾ tsp" or "6.2 to 8.6 mL"; one of them where both are read alike. */
+export function volumeRange(low: number, high: number, unit: VolumeUnit): string {
+  return between(volumeWords(low, unit), 'to', volumeWords(high, unit));
+}
+
+/** Two measures as one phrase, the unit said once where it is the same. */
+function between(low: string, joint: string, high: string): string {
+  if (low === high) return low;
+  const [, number, unit] = /^(.*) (mL|tsp|fl oz|kg|lb|°[CF])$/.exec(low) ?? [];
+  return number !== undefined && unit !== undefined && high.endsWith(` ${unit}`)
+    ? `${number} ${joint} ${high.replace('about ', '')}`
+    : `${low} ${joint} ${high}`;
+}
+
+const MEASURED =
+  /(about )?(?:(-?\d+(?:\.\d+)?) (to|and|or|–) )?(-?\d+(?:\.\d+)?) (mL|kg|°C)(?![\w/])/g;
+
 /**
  * A sentence with what its numbers are in the household's units, the metric ones behind: "about 1¼
- * tsp (6.7 mL)". Nothing is taken away, so that no amount can be misread; a range stays as it is.
+ * tsp (6.7 mL)". Nothing is taken away, so that no amount can be misread.
  */
 export function inHouseUnits(
   sentence: string,
   { volumeUnit, weightUnit }: Pick<Settings, 'volumeUnit' | 'weightUnit'>,
 ): string {
+  const inWords = (number: number, unit: string) => {
+    switch (unit) {
+      case 'mL':
+        return volumeWords(number, volumeUnit);
+      case 'kg':
+        return weightWords(number, weightUnit);
+      default:
+        return volumeUnit === 'FL_OZ' ? `${Math.round(number * 1.8 + 32)} °F` : `${number} °C`;
+    }
+  };
   return sentence.replace(
-    /(\d (?:to|and|or|–) )?(-?\d+(?:\.\d+)?) (mL|kg|°C)(?![\w/])/g,
-    (metric: string, from: string | undefined, number: string, unit: string) => {
-      if (from !== undefined) return metric;
-      const words = {
-        mL: volumeWords(Number(number), volumeUnit),
-        kg: weightWords(Number(number), weightUnit),
-        '°C': volumeUnit === 'FL_OZ' ? `${Math.round(Number(number) * 1.8 + 32)} °F` : metric,
-      }[unit];
-      return words === undefined || words.endsWith(unit) ? metric : `${words} (${metric})`;
+    MEASURED,
+    (
+      all: string,
+      about: string | undefined,
+      low: string | undefined,
+      joint: string | undefined,
+      number: string,
+      unit: string,
+      at: number,
+    ) => {
+      const high = inWords(Number(number), unit);
+      if (high.endsWith(unit)) return all;
+      const words =
+        low !== undefined && joint !== undefined
+          ? between(inWords(Number(low), unit), joint, high)
+          : high;
+      const metric = about === undefined ? all : all.slice(about.length);
+      const said = about === undefined || words.startsWith('about') ? words : about + words;
+      return `${at === 0 ? said.charAt(0).toUpperCase() + said.slice(1) : said} (${metric})`;
     },
   );
 }

@@ -22,7 +22,6 @@ import { planWords, ribbonMarks } from '../plan/ribbon';
 import { Failure } from '../ui/Failure';
 import { useKeys } from '../ui/keys';
 import { Page } from '../ui/Page';
-import { useBreeds } from '../dog/breeds';
 import { ArchivedNotice } from '../dog/ArchivedNotice';
 import { DogPicture } from '../dog/DogPicture';
 import { EarSummary } from '../dog/EarSummary';
@@ -40,6 +39,7 @@ export function Component() {
   const { dog: id = '' } = useParams();
   const dog = useDog(id);
   const known = useKnownDog(id);
+  useDogKeys(id);
   if (dog.isError) {
     return (
       <Page title="Dog">
@@ -69,8 +69,8 @@ export function Component() {
   return <DogInFullView dog={dog.data} />;
 }
 
-function DogInFullView({ dog: inFull }: { dog: DogInFull }) {
-  const { dog, plan } = inFull;
+/** The keys of a dog's page: they work before all of it has come. */
+function useDogKeys(id: string) {
   const navigate = useNavigate();
   const [search, setSearch] = useSearchParams();
   const why = search.has('why');
@@ -78,8 +78,8 @@ function DogInFullView({ dog: inFull }: { dog: DogInFull }) {
   const keys = useMemo(
     () => ({
       ...(mayRecord && {
-        c: () => void navigate(`/dogs/${dog.id}/session`),
-        k: () => void navigate(`/dogs/${dog.id}/check`),
+        c: () => void navigate(`/dogs/${id}/session`),
+        k: () => void navigate(`/dogs/${id}/check`),
       }),
       w: () => {
         setSearch({ tab: 'water' }, { replace: true });
@@ -88,9 +88,15 @@ function DogInFullView({ dog: inFull }: { dog: DogInFull }) {
       },
       y: () => setSearch(why ? {} : { why: '' }, { replace: true }),
     }),
-    [dog.id, mayRecord, navigate, setSearch, why],
+    [id, mayRecord, navigate, setSearch, why],
   );
   useKeys(keys);
+}
+
+function DogInFullView({ dog: inFull }: { dog: DogInFull }) {
+  const { dog, plan } = inFull;
+  const [search, setSearch] = useSearchParams();
+  const why = search.has('why');
   const next = nextOf(plan.items, 'CLEAN');
   const { facing } = useSettings();
   const [onLeft = 'RIGHT', onRight = 'LEFT'] = sidesAsSeen(facing);
@@ -209,15 +215,11 @@ function ForTheVet({ card, plan }: Pick<DogInFull, 'plan'> & { card: Schemas['Ca
 /** Breed, age and weight, as far as they are known. */
 function About({ dog: inFull }: { dog: DogInFull }) {
   const { dog, plan } = inFull;
-  const breeds = useBreeds();
   const { weightUnit } = useSettings();
   const { profile } = dog;
   const weight = profile.weights.at(-1);
-  const names = profile.breeds.map(
-    (id) => breeds.data?.find((breed) => breed.id === id)?.name ?? '…',
-  );
   const facts = [
-    names.join(' × '),
+    inFull.breed,
     profile.bornOn && `${profile.ageEstimated ? 'about ' : ''}${age(profile.bornOn, plan.today)}`,
     weight && weightWords(weight.weight, weightUnit),
     count(inFull.checked, 'check'),

@@ -17,7 +17,7 @@ import { InUnits } from '../ui/InUnits';
 import { useSettings } from '../household/useMe';
 import { bottleUnit, bottleWords } from '../measure/units';
 
-const USUAL_ML = 120;
+const USUAL = { mL: '120', 'fl oz': '4' };
 
 /** The other way round: what it is to be, from what stands on the bench; locked lines stay. */
 export function AimPanel({
@@ -34,7 +34,9 @@ export function AimPanel({
 }) {
   const { volumeUnit } = useSettings();
   const unit = bottleUnit(volumeUnit);
-  const [volume, setVolume] = useState(() => typedVolume(millilitres ?? USUAL_ML, unit));
+  const [volume, setVolume] = useState(() =>
+    millilitres === undefined ? USUAL[unit] : typedVolume(millilitres, unit),
+  );
   const [targets, setTargets] = useState<readonly TargetLine[]>([FIRST_TARGET]);
   const [locked, setLocked] = useState<readonly string[]>([]);
   const [found, setFound] = useState<AimedMix>();

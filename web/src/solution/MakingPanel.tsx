@@ -39,7 +39,7 @@ export function MakingPanel({
   const making = useMaking(request);
   if (!making.data) return null;
   const { need, costs, readyMade } = making.data;
-  const wanted = Math.ceil(need.millilitres);
+  const wanted = Math.round(need.millilitres);
   const isEnough = Math.abs(wanted - mix.millilitres) < 1;
   const kitchen = mix.kitchen.map(({ ingredient, measure, count }, at) => ({
     ingredient,

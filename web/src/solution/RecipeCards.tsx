@@ -1,9 +1,9 @@
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
-import Paper from '@mui/material/Paper';
 import Typography from '@mui/material/Typography';
 import type { Schemas } from '../api/client';
 import type { Ingredient } from './pours';
+import { FoldedLine } from '../form/FoldedLine';
 import { SUITS_WORDS } from './suits';
 import { SuitsMark } from './SuitsMark';
 import { useRecipes } from './useMix';
@@ -25,7 +25,7 @@ function partsWords(parts: Parts, shelf: readonly Ingredient[], unit: VolumeUnit
     .join(', ');
 }
 
-/** What the schools mix, with both sides' arguments and what the rules say of it. */
+/** What the schools mix, a line each; opened, both sides' arguments and what the rules say of it. */
 export function RecipeCards({
   shelf,
   onPour,
@@ -37,15 +37,17 @@ export function RecipeCards({
   if (!recipes.data) return null;
   return (
     <Box component="section" aria-label="What the schools mix">
-      <Typography variant="h2" sx={{ mb: 1 }}>
-        What the schools mix
+      <Typography variant="h2">What the schools mix</Typography>
+      <Typography color="textSecondary" sx={{ mb: 1 }}>
+        How each suits a quiet ear. Open one for what speaks for it and against it.
       </Typography>
       <Box
         component="ul"
         sx={{
           display: 'grid',
-          gap: 1.5,
-          gridTemplateColumns: { xs: '1fr', sm: '1fr 1fr', lg: '1fr 1fr 1fr' },
+          columnGap: 4,
+          gridTemplateColumns: { xs: 'minmax(0, 1fr)', lg: 'minmax(0, 1fr) minmax(0, 1fr)' },
+          alignItems: 'start',
           p: 0,
           m: 0,
         }}
@@ -70,42 +72,50 @@ function RecipeCard({
   const { volumeUnit } = useSettings();
   const { suits, reasons } = card.said;
   return (
-    <Paper component="li" variant="outlined" sx={{ p: 2, listStyle: 'none' }}>
-      <Box sx={{ display: 'flex', gap: 1, alignItems: 'center' }}>
-        <SuitsMark suits={suits} into="ear" />
-        <Typography variant="h3">{card.name}</Typography>
-      </Box>
-      <Typography variant="body2" color="textSecondary">
-        In a quiet ear: {SUITS_WORDS[suits]}. {partsWords(card.parts, shelf, volumeUnit)}.
-      </Typography>
-      <Typography sx={{ mt: 1 }}>
-        <strong>For it:</strong> {card.favour}.
-      </Typography>
-      <Typography>
-        <strong>Against it:</strong> {card.against}.
-      </Typography>
-      {reasons.map(({ reason }) => (
-        <Typography key={reason.sentence} sx={{ color: 'warning.main' }}>
-          <Because reason={reason} />
-        </Typography>
-      ))}
-      <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1, mt: 1 }}>
-        <Button
-          variant="outlined"
-          aria-label={`Pour it: ${card.name}`}
-          onClick={() => onPour(card.parts)}
-        >
-          {suits === 'OK' ? 'Pour it' : 'See why not'}
-        </Button>
-        {suits !== 'OK' && card.nearest.length > 0 && (
-          <Button
-            aria-label={`The nearest that suits: ${card.name}`}
-            onClick={() => onPour(card.nearest)}
+    <Box component="li" sx={{ listStyle: 'none' }}>
+      <FoldedLine
+        label={
+          <Box
+            component="span"
+            sx={{ display: 'flex', gap: 1, color: 'text.primary', '& svg': { flex: 'none' } }}
           >
-            The nearest that suits
+            <SuitsMark suits={suits} into="ear" />
+            {card.name}
+          </Box>
+        }
+        value={SUITS_WORDS[suits]}
+        differs={suits !== 'OK'}
+      >
+        <Typography color="textSecondary">{partsWords(card.parts, shelf, volumeUnit)}.</Typography>
+        <Typography>
+          <strong>For it:</strong> {card.favour}.
+        </Typography>
+        <Typography>
+          <strong>Against it:</strong> {card.against}.
+        </Typography>
+        {reasons.map(({ reason }) => (
+          <Typography key={reason.sentence} sx={{ color: 'warning.main' }}>
+            <Because reason={reason} />
+          </Typography>
+        ))}
+        <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1 }}>
+          <Button
+            variant="outlined"
+            aria-label={`Pour it: ${card.name}`}
+            onClick={() => onPour(card.parts)}
+          >
+            {suits === 'OK' ? 'Pour it' : 'See why not'}
           </Button>
-        )}
-      </Box>
-    </Paper>
+          {suits !== 'OK' && card.nearest.length > 0 && (
+            <Button
+              aria-label={`The nearest that suits: ${card.name}`}
+              onClick={() => onPour(card.nearest)}
+            >
+              The nearest that suits
+            </Button>
+          )}
+        </Box>
+      </FoldedLine>
+    </Box>
   );
 }

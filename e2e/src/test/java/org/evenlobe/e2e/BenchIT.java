@@ -75,8 +75,10 @@ class BenchIT extends InSession {
     try (Person wren = withDog(Person.atDesk(), "")) {
       Page page = wren.page();
       page.navigate("/bench");
+      wren.line("Diluted vinegar");
       wren.button("Pour it: Diluted vinegar").click();
       assertThat(wren.region("What is in it")).containsText("acetic acid2.27 %");
+      wren.line("Vinegar with coconut oil");
       wren.button("Pour it: Vinegar with coconut oil").click();
       assertThat(wren.region("What is in it")).containsText("Oil and water part");
       wren.button("The nearest that suits: Vinegar with coconut oil").click();

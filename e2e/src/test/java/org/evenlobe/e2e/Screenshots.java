@@ -212,7 +212,6 @@ public final class Screenshots {
     openDog(page, dog);
   }
 
-  /** The label of the demo's batch, as it is printed. */
   /** What a record shows, its pictures, what a vet is given, and the rules. */
   private void lookBack(Page page) {
     page.navigate("/");
@@ -245,6 +244,7 @@ public final class Screenshots {
     shootBoth(page, "rulebook");
   }
 
+  /** The label of the demo's batch, as it is printed. */
   private void label(Page page) {
     pdf(
         page,
@@ -440,6 +440,8 @@ public final class Screenshots {
   private static void openDog(Page page, String name) {
     page.getByRole(AriaRole.LINK, named(name)).click();
     page.getByRole(AriaRole.HEADING, named(name).setLevel(1)).waitFor();
+    page.getByRole(AriaRole.TAB).first().waitFor();
+    page.waitForLoadState(LoadState.NETWORKIDLE);
   }
 
   private void signIn(Page page) {

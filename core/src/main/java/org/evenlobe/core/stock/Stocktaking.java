@@ -133,10 +133,11 @@ public final class Stocktaking {
     String sentence =
         out.map(
                 on ->
-                    "%s; the plan takes %s in %d days. That suffices for %s, until %s (%s)."
+                    "%s; the plan takes %s %s in %d days. That suffices for %s, until %s (%s)."
                         .formatted(
                             rest,
                             Figures.plain(needed),
+                            kind.unit(),
                             horizonDays,
                             Figures.count(sessions, "cleaning"),
                             Figures.date(on),

@@ -72,6 +72,7 @@ class DogView {
    * @param leftOn the day it left the household, where it did
    * @param picture when its picture was sent, where it has one
    * @param dog who it is, and its cleanings
+   * @param breed the name of its breed, or of both, where they are known
    * @param checks its checks of the last six weeks
    * @param visits its visits of the last six weeks
    * @param exposures what happened to its ears in the last six weeks
@@ -88,6 +89,7 @@ class DogView {
       Optional<LocalDate> leftOn,
       Optional<Instant> picture,
       DogFacts dog,
+      Optional<String> breed,
       List<CheckMark> checks,
       List<VisitMark> visits,
       List<Exposure> exposures,
@@ -144,6 +146,7 @@ class DogView {
         Optional.ofNullable(pictures.sentAt().get(id)),
         new DogFacts(
             id, record.profile(), record.addedOn(), marks.cleanings(), record.cleanings().size()),
+        breed,
         marks.checks(),
         marks.visits(),
         marks.exposures(),
