@@ -15,7 +15,7 @@ import { PrintButton } from '../ui/PrintButton';
 import { Compare } from '../stock/Compare';
 import { productOf, shoppingLines } from '../stock/shopping';
 import { SupplyDialog, type Editing } from '../stock/SupplyDialog';
-import { suppliesWords } from '../stock/supplyForm';
+import { amountOf, suppliesWords } from '../stock/supplyForm';
 import { useStock, type Outlook, type Stock } from '../stock/useStock';
 import { Because } from '../ui/Because';
 import { Fetched } from '../ui/Fetched';
@@ -152,7 +152,7 @@ function Product({
                 </Typography>
               </Box>
               <Typography sx={{ flex: { xs: 1, sm: 'none' } }}>
-                {words(left)} of {words(supply.size)}
+                {amountOf(supply.kind, left, supply.size, volumeUnit)}
               </Typography>
               {supply.batch && (
                 <Button

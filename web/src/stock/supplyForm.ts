@@ -29,6 +29,17 @@ export function suppliesWords(kind: Supply['kind'], much: number, unit: VolumeUn
   return kind === 'CLEANER' ? bottleWords(unit === 'FL_OZ' ? much : whole, unit) : `${whole} wipes`;
 }
 
+/** "180 of 250 mL": what is left of a full one. */
+export function amountOf(
+  kind: Supply['kind'],
+  left: number,
+  size: number,
+  unit: VolumeUnit,
+): string {
+  const word = ` ${unitOf(kind, unit)}`;
+  return `${suppliesWords(kind, left, unit).replace(word, '')} of ${suppliesWords(kind, size, unit)}`;
+}
+
 export type Active = (typeof WORDS.Active)[number]['value'];
 
 const FOR_DOGS = ['YES', 'NO', 'UNSAID'] as const;

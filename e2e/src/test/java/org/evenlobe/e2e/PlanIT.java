@@ -91,10 +91,10 @@ class PlanIT {
     try (Person wren = withDog(Person.atDesk(), "")) {
       Page page = wren.page();
       page.emulateMedia(new Page.EmulateMediaOptions().setMedia(Media.PRINT));
-      for (String path : new String[] {"", "/why"}) {
-        page.navigate("/dogs/" + dog + path);
-        page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setLevel(1)).waitFor();
-        assertThat(page.getByRole(AriaRole.NAVIGATION)).isHidden();
+      for (String[] one : new String[][] {{"", "Record"}, {"/why", "Dates"}}) {
+        page.navigate("/dogs/" + dog + one[0]);
+        page.getByLabel(one[1], new Page.GetByLabelOptions().setExact(true)).first().waitFor();
+        assertThat(page.locator("[aria-label=Main]")).isHidden();
         assertThat(wren.button("Print")).isHidden();
         assertThat(page.getByRole(AriaRole.MAIN)).hasCSS("width", "1280px");
       }
