@@ -10,5 +10,5 @@ export const ROLES: readonly { value: Role; label: string }[] = [
 export const ROLE_WORDS: Record<Role, string> = {
   VIEWER: 'see everything and change nothing',
   CARER: 'see everything and record what is done',
-  OWNER: 'own it together with the others',
+  OWNER: 'own it',
 };

@@ -105,7 +105,7 @@ function Option({
         border: 2,
         borderColor: checked ? 'primary.main' : 'divider',
         bgcolor: 'background.paper',
-        '& span': { fontSize: { xs: '0.72rem', sm: '0.88rem' } },
+        '& span': { fontSize: { xs: '1rem', sm: '0.88rem' } },
       }}
     >
       {children}
