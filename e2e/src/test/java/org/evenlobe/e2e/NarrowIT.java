@@ -75,16 +75,10 @@ class NarrowIT {
           new String[] {
             "/",
             dog,
-            dog + "?tab=checks",
-            dog + "/edit",
             dog + "/photos",
             dog + "/hand-over",
             "/dogs/new",
-            "/month",
-            "/doses",
             "/household",
-            "/household/week",
-            "/trends",
             "/stock",
             "/bench"
           }) {

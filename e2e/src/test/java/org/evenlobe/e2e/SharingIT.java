@@ -140,7 +140,7 @@ class SharingIT {
 
       wren.menu("Edit");
       wren.button("Archive Fen").click();
-      assertThat(page.getByText("is archived")).isVisible();
+      assertThat(page.getByText("and is archived")).isVisible();
       wren.link("Today").click();
       assertThat(wren.heading("Begin with a dog")).isVisible();
       wren.go("Household");

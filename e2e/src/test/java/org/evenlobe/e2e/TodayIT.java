@@ -146,11 +146,14 @@ class TodayIT {
       warden.link("How we do things").click();
       warden.line("The rest as usual");
       expectWellMade(warden, atDesk);
-      warden.link("People").click();
-      warden.link("Licences of what ships with Even Lobe").click();
-      page.getByText("OFL-1.1").first().waitFor();
-      page.getByText("org.hibernate.orm:hibernate-core").waitFor();
-      expectWellMade(warden, atDesk);
+      if (atDesk) {
+        // a long list of the same few words, looked at once
+        warden.link("People").click();
+        warden.link("Licences of what ships with Even Lobe").click();
+        page.getByText("OFL-1.1").first().waitFor();
+        page.getByText("org.hibernate.orm:hibernate-core").waitFor();
+        expectWellMade(warden, false);
+      }
       warden.link("Month").click();
       warden.atPage("Month");
       page.getByText(atDesk ? "A drop is a cleaning" : "Earlier this week")
