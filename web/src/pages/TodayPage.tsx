@@ -55,7 +55,9 @@ export function Component() {
       </Page>
     );
   }
-  if (today.isPending || doses.isLoading) return <TodaySkeleton />;
+  // but Today does not wait for them while they fail
+  const comes = doses.isLoading && doses.failureCount === 0;
+  if (today.isPending || comes) return <TodaySkeleton />;
   return today.data.dogs.length === 0 ? <NoDogsYet /> : <TodayInFull today={today.data} />;
 }
 

@@ -168,7 +168,12 @@ final class DogTable {
     Optional<Double> kilograms = read.number("weight kg");
     read.require(
         pounds.isEmpty() || kilograms.isEmpty(), POUNDS, "and weight kg: say one of the two");
-    return kilograms.or(() -> pounds.map(Weight::kilogramsOfPounds));
+    Optional<Double> weight = kilograms.or(() -> pounds.map(Weight::kilogramsOfPounds));
+    read.require(
+        weight.stream().allMatch(one -> one >= Weight.LEAST && one <= Weight.MOST),
+        kilograms.isPresent() ? "weight kg" : POUNDS,
+        "must be a dog's: 0.1 to 120 kg, which is 0.22 to 264.5 lb");
+    return weight;
   }
 
   private Optional<Breed> breed(String said) {

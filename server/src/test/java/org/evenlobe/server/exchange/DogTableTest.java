@@ -10,6 +10,8 @@ import org.evenlobe.server.Caller;
 import org.evenlobe.server.RunningServer;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
 
@@ -125,5 +127,16 @@ class DogTableTest {
     assertThat(owner.get(owner.at("/dogs.csv")).body()).contains("Fen,beagle,,,12.474,");
     assertThat(preview("name,breed,weight lb,weight kg\nMoss,beagle,27.5,12.5").body())
         .contains("weight lb", "say one of the two");
+  }
+
+  @ParameterizedTest
+  @CsvSource({"kg, 121", "kg, NaN", "lb, 300", "lb, -5", "lb, Infinity"})
+  void aWeightThatNoDogHasIsRefusedAtItsColumn(String unit, String weight) {
+    JsonNode error =
+        preview("name,breed,weight %s\nFen,beagle,%s".formatted(unit, weight))
+            .json()
+            .at("/lines/0/errors/0");
+    assertThat(error.get("field").asString()).isEqualTo("weight " + unit);
+    assertThat(error.get("message").asString()).contains("120 kg", "264.5 lb");
   }
 }
