@@ -47,26 +47,34 @@ export function Component() {
       </Page>
     );
   }
-  if (dog.isPending) {
-    return (
-      <Page
-        title={known?.profile.name ?? '\u00a0'}
-        picture={
-          <DogPicture
-            dogId={id}
-            name={known?.profile.name ?? ''}
-            sentAt={known?.picture}
-            size={PICTURE}
-          />
-        }
-        aside={<Box component="span" sx={ABOUT} />}
-        actions={<DogActions dogId={id} name={known?.profile.name ?? 'this dog'} />}
-      >
+  const inFull = dog.data;
+  const name = (inFull?.dog ?? known)?.profile.name;
+  // one page before and after the dog has come: an open menu stays open, and the focus where it is
+  return (
+    <Page
+      title={name ?? '\u00a0'}
+      picture={
+        <DogPicture
+          dogId={id}
+          name={name ?? ''}
+          sentAt={(inFull ?? known)?.picture}
+          size={PICTURE}
+        />
+      }
+      aside={
+        <Box component="span" sx={ABOUT}>
+          {inFull && <About dog={inFull} />}
+        </Box>
+      }
+      actions={<DogActions dogId={id} name={name ?? 'this dog'} />}
+    >
+      {inFull ? (
+        <DogInFullView dog={inFull} />
+      ) : (
         <Skeleton variant="rounded" height={320} role="status" aria-label="Loading" />
-      </Page>
-    );
-  }
-  return <DogInFullView dog={dog.data} />;
+      )}
+    </Page>
+  );
 }
 
 /** The keys of a dog's page: they work before all of it has come. */
@@ -101,102 +109,85 @@ function DogInFullView({ dog: inFull }: { dog: DogInFull }) {
   const { facing } = useSettings();
   const [onLeft = 'RIGHT', onRight = 'LEFT'] = sidesAsSeen(facing);
   return (
-    <Page
-      title={dog.profile.name}
-      picture={
-        <DogPicture dogId={dog.id} name={dog.profile.name} sentAt={inFull.picture} size={PICTURE} />
-      }
-      aside={<About dog={inFull} />}
-      actions={<DogActions dogId={dog.id} name={dog.profile.name} />}
-    >
-      <Stack spacing={3}>
-        {inFull.leftOn && <ArchivedNotice dog={inFull} />}
-        {search.has('saved') && (
-          <Alert severity="success" onClose={() => setSearch({}, { replace: true })}>
-            Recorded.{' '}
-            {next
-              ? `Next: ${planWords(next, plan.today)}.`
-              : 'No cleaning is planned: look and sniff every week.'}
-          </Alert>
-        )}
-        <Box
-          sx={{
-            display: 'grid',
-            gridTemplateColumns: { xs: '1fr', lg: 'minmax(0, 1fr) minmax(0, 1fr)' },
-            gap: 3,
-            alignItems: 'start',
-          }}
-        >
-          <ComingUp
-            name={dog.profile.name}
-            plan={plan}
-            open={why}
-            onToggle={(open) => setSearch(open ? { why: '' } : {}, { replace: true })}
-          />
-          <Stack spacing={2}>
-            {SIDES.map((side) => {
-              const { hold } = ofSide(plan.ears, side);
-              return (
-                hold && (
-                  <HoldNotice
-                    key={side}
-                    dogId={dog.id}
-                    side={side}
-                    hold={hold}
-                    today={plan.today}
-                  />
-                )
-              );
-            })}
-            <TornAlert ears={plan.ears} />
-            <Paper variant="outlined" sx={{ p: 2 }}>
-              <Box
-                sx={{
-                  display: 'grid',
-                  gridTemplateColumns: { xs: '1fr 1fr', sm: '1fr auto 1fr' },
-                  gap: 1,
-                  alignItems: 'start',
-                }}
-              >
-                <Box sx={{ order: { xs: 1, sm: 0 } }}>
-                  <EarSummary side={onLeft} dog={inFull} />
-                </Box>
-                <Box
-                  sx={{ order: 0, gridColumn: { xs: '1 / -1', sm: 'auto' }, textAlign: 'center' }}
-                >
-                  <PairDrawing traits={dog.profile.ears} facing={facing} height={150} />
-                </Box>
-                <Box sx={{ order: { xs: 2, sm: 0 } }}>
-                  <EarSummary side={onRight} dog={inFull} />
-                </Box>
+    <Stack spacing={3}>
+      {inFull.leftOn && <ArchivedNotice dog={inFull} />}
+      {search.has('saved') && (
+        <Alert severity="success" onClose={() => setSearch({}, { replace: true })}>
+          Recorded.{' '}
+          {next
+            ? `Next: ${planWords(next, plan.today)}.`
+            : 'No cleaning is planned: look and sniff every week.'}
+        </Alert>
+      )}
+      <Box
+        sx={{
+          display: 'grid',
+          gridTemplateColumns: { xs: '1fr', lg: 'minmax(0, 1fr) minmax(0, 1fr)' },
+          gap: 3,
+          alignItems: 'start',
+        }}
+      >
+        <ComingUp
+          name={dog.profile.name}
+          plan={plan}
+          open={why}
+          onToggle={(open) => setSearch(open ? { why: '' } : {}, { replace: true })}
+        />
+        <Stack spacing={2}>
+          {SIDES.map((side) => {
+            const { hold } = ofSide(plan.ears, side);
+            return (
+              hold && (
+                <HoldNotice key={side} dogId={dog.id} side={side} hold={hold} today={plan.today} />
+              )
+            );
+          })}
+          <TornAlert ears={plan.ears} />
+          <Paper variant="outlined" sx={{ p: 2 }}>
+            <Box
+              sx={{
+                display: 'grid',
+                gridTemplateColumns: { xs: '1fr 1fr', sm: '1fr auto 1fr' },
+                gap: 1,
+                alignItems: 'start',
+              }}
+            >
+              <Box sx={{ order: { xs: 1, sm: 0 } }}>
+                <EarSummary side={onLeft} dog={inFull} />
               </Box>
-            </Paper>
-            {inFull.card && <ForTheVet card={inFull.card} plan={plan} />}
-          </Stack>
-        </Box>
-        <Box component="section" aria-label="Ribbon">
-          <RibbonAxis today={plan.today} />
-          <Ribbon
-            name={dog.profile.name}
-            today={plan.today}
-            marks={ribbonMarks(
-              plan.today,
-              {
-                cleanings: dog.cleanings,
-                checks: inFull.checks,
-                visits: inFull.visits,
-                exposures: inFull.exposures,
-                courses: inFull.courses,
-              },
-              plan,
-            )}
-            caption={next ? planWords(next, plan.today) : 'no cleaning is planned'}
-            height={104}
-          />
-        </Box>
-        <DogTabs dog={inFull} />
-      </Stack>
-    </Page>
+              <Box sx={{ order: 0, gridColumn: { xs: '1 / -1', sm: 'auto' }, textAlign: 'center' }}>
+                <PairDrawing traits={dog.profile.ears} facing={facing} height={150} />
+              </Box>
+              <Box sx={{ order: { xs: 2, sm: 0 } }}>
+                <EarSummary side={onRight} dog={inFull} />
+              </Box>
+            </Box>
+          </Paper>
+          {inFull.card && <ForTheVet card={inFull.card} plan={plan} />}
+        </Stack>
+      </Box>
+      <Box component="section" aria-label="Ribbon">
+        <RibbonAxis today={plan.today} />
+        <Ribbon
+          name={dog.profile.name}
+          today={plan.today}
+          marks={ribbonMarks(
+            plan.today,
+            {
+              cleanings: dog.cleanings,
+              checks: inFull.checks,
+              visits: inFull.visits,
+              exposures: inFull.exposures,
+              courses: inFull.courses,
+            },
+            plan,
+          )}
+          caption={next ? planWords(next, plan.today) : 'no cleaning is planned'}
+          height={104}
+        />
+      </Box>
+      <DogTabs dog={inFull} />
+    </Stack>
   );
 }
 
@@ -225,9 +216,5 @@ function About({ dog: inFull }: { dog: DogInFull }) {
     count(inFull.checked, 'check'),
     count(dog.cleaned, 'cleaning'),
   ];
-  return (
-    <Box component="span" sx={ABOUT}>
-      {facts.filter(Boolean).join(' · ')}
-    </Box>
-  );
+  return facts.filter(Boolean).join(' · ');
 }

@@ -4,9 +4,13 @@ import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertTha
 import static org.assertj.core.api.Assertions.assertThat;
 
 import com.microsoft.playwright.Page;
+import com.microsoft.playwright.Route;
 import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.LoadState;
+import java.util.ArrayList;
+import java.util.List;
 import java.util.UUID;
+import java.util.regex.Pattern;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -87,6 +91,28 @@ class NarrowIT {
         page.waitForLoadState(LoadState.NETWORKIDLE);
         assertThat(Slowly.moved(page)).as(path).isLessThan(A_HAIRS_BREADTH);
       }
+    }
+  }
+
+  @Test
+  void aMenuOpenedBeforeTheDogHasComeStaysOpen() {
+    try (Person warden = Person.withPhone()) {
+      warden.signInAsWarden();
+      warden.open("Marram");
+      Page page = warden.page();
+      List<Route> held = new ArrayList<>();
+      String dog = page.url().substring(page.url().lastIndexOf('/') + 1);
+      page.route(Pattern.compile("/api/households/[^/]+/dogs/" + dog + "$"), held::add);
+      page.reload();
+      warden.openMenu();
+      assertThat(warden.menuItem("Trends")).isVisible();
+      assertThat(held).hasSize(1);
+      held.get(0).resume();
+
+      // the page behind an open menu is hidden from a screen reader, and drawn all the same
+      assertThat(page.locator("[data-mark]").first()).isAttached();
+      warden.menuItem("Trends").click();
+      warden.atPage("Trends");
     }
   }
 
