@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 
-const sources = import.meta.glob<string>(['./**/*.{ts,tsx}', '!./**/*.test.ts'], {
+const sources = import.meta.glob<string>(['./**/*.{ts,tsx}', '!./**/*.test.{ts,tsx}'], {
   query: '?raw',
   import: 'default',
   eager: true,

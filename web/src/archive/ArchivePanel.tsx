@@ -7,12 +7,13 @@ import LinearProgress from '@mui/material/LinearProgress';
 import Paper from '@mui/material/Paper';
 import Stack from '@mui/material/Stack';
 import Typography from '@mui/material/Typography';
-import { useRef, useState } from 'react';
+import { useState } from 'react';
 import type { Schemas } from '../api/client';
 import { useHousehold } from '../household/useMe';
 import { count, dateWithYear } from '../measure/days';
 import { Failure } from '../ui/Failure';
 import { useArchive } from './useArchive';
+import { FileButton } from '../form/FileButton';
 
 type Taken = Schemas['Taken'];
 
@@ -38,7 +39,6 @@ export function ArchivePanel({ isEmpty }: { isEmpty: boolean }) {
 
 function TakeIn({ isEmpty }: { isEmpty: boolean }) {
   const [settings, setSettings] = useState(isEmpty);
-  const input = useRef<HTMLInputElement>(null);
   const { send, restore, share } = useArchive();
   const busy = send.isPending || restore.isPending;
   const failed = send.error ?? restore.error;
@@ -63,29 +63,18 @@ function TakeIn({ isEmpty }: { isEmpty: boolean }) {
         label="Its name, units and ways of doing things as well"
       />
       <Box>
-        <input
-          ref={input}
-          type="file"
+        <FileButton
+          label="Archive file"
           accept=".zip,application/zip"
-          aria-label="Archive file"
-          hidden
-          onChange={({ target }) => {
-            const file = target.files?.[0];
-            restore.reset();
-            if (file) send.mutate({ file, settings });
-            target.value = '';
-          }}
-        />
-        <Button
-          variant="outlined"
           disabled={busy}
-          onClick={() => {
-            send.reset();
-            input.current?.click();
+          onAsk={() => send.reset()}
+          onFile={(file) => {
+            restore.reset();
+            send.mutate({ file, settings });
           }}
         >
           Choose an archive
-        </Button>
+        </FileButton>
       </Box>
       {busy && (
         <Box sx={{ mt: 2 }}>

@@ -7,7 +7,6 @@ import Stack from '@mui/material/Stack';
 import Typography from '@mui/material/Typography';
 import { useMemo } from 'react';
 import { useForm, useWatch } from 'react-hook-form';
-import { useNavigate } from 'react-router';
 import { useSettings } from '../household/useMe';
 import { DayAndNote } from '../form/DayAndNote';
 import type { Schemas } from '../api/client';
@@ -20,6 +19,7 @@ import { checkFormSchema, isComplete, requestOf, type CheckForm } from './checkF
 import { useCheckPreview } from './useCheckPreview';
 import { useSaveFact } from '../fact/useFact';
 import { PhotographButton } from '../photo/PhotographButton';
+import { useGoOn } from '../ui/useGoOn';
 
 /** The version of a check that is corrected. */
 interface Correction {
@@ -48,7 +48,7 @@ export function CheckFormView({
   corrected?: Correction;
 }) {
   const { id: dogId, profile } = dog.dog;
-  const navigate = useNavigate();
+  const goOn = useGoOn();
   const sides = sidesAsSeen(useSettings().facing);
   const schema = useMemo(
     () => checkFormSchema(dog.plan.today, profile.bornOn),
@@ -59,11 +59,8 @@ export function CheckFormView({
     resolver: zodResolver(schema),
   });
   const form = useWatch({ control }) as CheckForm;
-  const save = useSaveFact(
-    'checks',
-    checkId,
-    corrected?.version,
-    () => void navigate(`/dogs/${dogId}/checks/${checkId}?saved`),
+  const save = useSaveFact('checks', checkId, corrected?.version, () =>
+    goOn(`/dogs/${dogId}/checks/${checkId}?saved`),
   );
   const request = (said: CheckForm) =>
     requestOf(said, dogId, dog.zone, new Date(), corrected?.said);

@@ -3,7 +3,6 @@ import Button from '@mui/material/Button';
 import Stack from '@mui/material/Stack';
 import Typography from '@mui/material/Typography';
 import { useState } from 'react';
-import { useNavigate } from 'react-router';
 import { useMayRecord } from '../household/useMe';
 import type { Schemas } from '../api/client';
 import { useRemoveFact, useRestoreFact, useVersions } from '../fact/useFact';
@@ -11,16 +10,17 @@ import { Versions } from '../fact/Versions';
 import { dateWithYear, type Day } from '../measure/days';
 import { earName, ofSide, SIDES } from '../measure/side';
 import { signsWords } from './signs';
+import { useGoOn } from '../ui/useGoOn';
 
 /** Who recorded a check and what was changed since; delete it, or undo a change. */
 export function CheckVersions({ dogId, checkId }: { dogId: string; checkId: string }) {
   const mayRecord = useMayRecord();
-  const navigate = useNavigate();
+  const goOn = useGoOn();
   const [open, setOpen] = useState(false);
   const versions = useVersions('checks', checkId);
   const restore = useRestoreFact('checks', checkId);
   const remove = useRemoveFact('checks', 'The check is deleted.', () =>
-    navigate(`/dogs/${dogId}/checks`),
+    goOn(`/dogs/${dogId}/checks`),
   );
   const latest = versions.data?.[0];
   return (

@@ -8,7 +8,7 @@ import TextField from '@mui/material/TextField';
 import Typography from '@mui/material/Typography';
 import { useMemo } from 'react';
 import { Controller, useForm, useWatch } from 'react-hook-form';
-import { Link as RouterLink, useNavigate } from 'react-router';
+import { Link as RouterLink } from 'react-router';
 import type { Schemas } from '../api/client';
 import { useSettings } from '../household/useMe';
 import { useInsideTab } from '../view/useDogTab';
@@ -31,6 +31,7 @@ import { WORDS } from '../api/words';
 import { METHODS } from './load';
 import { NoticedFields } from './NoticedFields';
 import { LoadPicker } from './LoadPicker';
+import { useGoOn } from '../ui/useGoOn';
 
 const HANDLED_CHOICES = [{ value: '', label: 'not said' }, ...WORDS.Handled];
 
@@ -97,7 +98,7 @@ export function CleaningFormView({
   const { profile, id: dogId } = dog.dog;
   const settings = useSettings();
   const canals = useInsideTab(dogId).data?.canals;
-  const navigate = useNavigate();
+  const goOn = useGoOn();
   const unit = earUnit(settings.volumeUnit);
   const schema = useMemo(
     () => cleaningFormSchema(dog.plan.today, profile.bornOn, unit),
@@ -109,7 +110,7 @@ export function CleaningFormView({
   });
   const back = corrected ? `/dogs/${dogId}/cleanings/${cleaningId}` : `/dogs/${dogId}`;
   const save = useSaveFact('cleanings', cleaningId, corrected?.version, () =>
-    navigate(corrected ? back : `${back}?saved`),
+    goOn(corrected ? back : `${back}?saved`),
   );
   const [day, method] = useWatch({ control, name: ['day', 'method'] });
   const since = corrected ? undefined : tooSoon(dog, day);

@@ -2,17 +2,16 @@ import Alert from '@mui/material/Alert';
 import Button from '@mui/material/Button';
 import Stack from '@mui/material/Stack';
 import { useMutation, useQueryClient } from '@tanstack/react-query';
-import { useRef } from 'react';
 import { useHousehold } from '../household/useMe';
 import { DogPicture } from './DogPicture';
 import { removePicture, sendPicture } from './picture';
 import type { DogInFull } from '../view/useDog';
+import { FileButton } from '../form/FileButton';
 
 /** Sets, replaces or takes away a dog's picture; it is saved at once. */
 export function PictureField({ dog }: { dog: DogInFull }) {
   const household = useHousehold().id;
   const client = useQueryClient();
-  const input = useRef<HTMLInputElement>(null);
   const { id } = dog.dog;
   const onSuccess = () => client.invalidateQueries({ queryKey: [household] });
   const send = useMutation({
@@ -24,21 +23,14 @@ export function PictureField({ dog }: { dog: DogInFull }) {
   return (
     <Stack direction="row" sx={{ gap: 2, alignItems: 'center', mb: 2, flexWrap: 'wrap' }}>
       <DogPicture dogId={id} name={dog.dog.profile.name} sentAt={dog.picture} size={72} />
-      <input
-        ref={input}
-        type="file"
+      <FileButton
+        label="Picture"
         accept="image/jpeg,image/png"
-        aria-label="Picture"
-        hidden
-        onChange={(event) => {
-          const [file] = event.target.files ?? [];
-          if (file) send.mutate(file);
-          event.target.value = '';
-        }}
-      />
-      <Button variant="outlined" loading={send.isPending} onClick={() => input.current?.click()}>
+        loading={send.isPending}
+        onFile={(file) => send.mutate(file)}
+      >
         {dog.picture ? 'Another picture' : 'Add a picture'}
-      </Button>
+      </FileButton>
       {dog.picture && <Button onClick={() => remove.mutate()}>Take it away</Button>}
       {problem && <Alert severity="error">{problem.message}</Alert>}
     </Stack>

@@ -5,12 +5,13 @@ import Paper from '@mui/material/Paper';
 import Stack from '@mui/material/Stack';
 import TextField from '@mui/material/TextField';
 import Typography from '@mui/material/Typography';
-import { useRef, useState } from 'react';
+import { useState } from 'react';
 import type { Schemas } from '../api/client';
 import { useHousehold, useMayRecord } from '../household/useMe';
 import { count } from '../measure/days';
 import { Failure } from '../ui/Failure';
 import { LOGS, useAddToLog, useLogPreview, type Log } from './logs';
+import { FileButton } from '../form/FileButton';
 
 /** One log at a time as a table: out, and in with a look at it first. */
 export function LogsPanel() {
@@ -62,30 +63,25 @@ const is =
 
 function AddLines({ log }: { log: Log }) {
   const [csv, setCsv] = useState('');
-  const input = useRef<HTMLInputElement>(null);
   const preview = useLogPreview(log);
   const add = useAddToLog(log);
   const failed = preview.error ?? add.error;
   return (
     <>
-      <input
-        ref={input}
-        type="file"
+      <FileButton
+        label="CSV file of a log"
         accept=".csv,text/csv"
-        aria-label="CSV file of a log"
-        hidden
-        onChange={({ target }) => {
+        variant="text"
+        loading={preview.isPending}
+        onFile={async (file) => {
           add.reset();
-          void target.files?.[0]?.text().then((text) => {
-            setCsv(text);
-            preview.mutate(text);
-          });
-          target.value = '';
+          const text = await file.text();
+          setCsv(text);
+          preview.mutate(text);
         }}
-      />
-      <Button loading={preview.isPending} onClick={() => input.current?.click()}>
+      >
         Add from a file
-      </Button>
+      </FileButton>
       <Box sx={{ flexBasis: '100%' }}>
         {failed && <Failure error={failed} />}
         {add.data && <Alert severity="success">{count(add.data.added, 'record')} added.</Alert>}

@@ -6,9 +6,16 @@ export interface Undoable {
   undo: () => Promise<unknown>;
 }
 
-export const UndoContext = createContext<(said: Undoable) => void>(() => undefined);
+/** Why something was not saved whose page was left meanwhile, and how it is said again. */
+export interface Unsaved {
+  words: string;
+  /** Undefined where it would be refused again. */
+  again: (() => Promise<unknown>) | undefined;
+}
 
-/** Offers to take back what was just said, where it was said. */
-export function useOfferUndo(): (said: Undoable) => void {
+export const UndoContext = createContext<(said: Undoable | Unsaved) => void>(() => undefined);
+
+/** Offers to take back what was just said, or to say again what was not saved, on whatever page. */
+export function useOfferUndo(): (said: Undoable | Unsaved) => void {
   return useContext(UndoContext);
 }

@@ -1,4 +1,6 @@
 import { useMutation, useQueryClient, type QueryClient } from '@tanstack/react-query';
+import { useEffect, useRef } from 'react';
+import { Problem } from '../api/problem';
 import { useHousehold, useSettings } from '../household/useMe';
 import { ownChange } from '../household/useLiveChanges';
 import type { FactAnswer } from './facts';
@@ -24,7 +26,8 @@ async function askAgain(client: QueryClient, household: string, answer: Answered
 }
 
 /**
- * Says something, and asks again for all that may follow from it.
+ * Says something, and asks again for all that may follow from it. Where it fails after its page was
+ * left, the next page says so and keeps it to be tried again.
  *
  * @param undo what was said in a few words and how it is taken back, where that is offered
  */
@@ -43,8 +46,27 @@ export function useChange<V, A extends Answered>(
   const { zone } = useSettings();
   const client = useQueryClient();
   const offer = useOfferUndo();
+  // whether what shows a failure is still there
+  const isShown = useRef(true);
+  useEffect(() => {
+    isShown.current = true;
+    return () => {
+      isShown.current = false;
+    };
+  }, []);
+  const say = (said: V) => change(said, { household, zone, at: new Date().toISOString() });
   return useMutation({
-    mutationFn: (said: V) => change(said, { household, zone, at: new Date().toISOString() }),
+    mutationFn: say,
+    onError: (problem, said) => {
+      if (isShown.current) return;
+      const mayPass = problem instanceof Problem && problem.mayPass;
+      offer({
+        words: problem.message,
+        again: mayPass
+          ? () => say(said).then((answer) => askAgain(client, household, answer))
+          : undefined,
+      });
+    },
     onSuccess: async (answer, said) => {
       const taken = undo?.(said, household, answer);
       if (taken) {

@@ -4,13 +4,14 @@ import Button from '@mui/material/Button';
 import Stack from '@mui/material/Stack';
 import TextField from '@mui/material/TextField';
 import Typography from '@mui/material/Typography';
-import { useRef, useState } from 'react';
+import { useState } from 'react';
 import type { Schemas } from '../api/client';
 import { useAddDogs, useDogTablePreview } from '../dog/useDogTable';
 import { useHousehold } from '../household/useMe';
 import { count } from '../measure/days';
 import { Failure } from '../ui/Failure';
 import { Page } from '../ui/Page';
+import { FileButton } from '../form/FileButton';
 
 type Line = Schemas['DogLine'];
 
@@ -32,7 +33,6 @@ export function Component() {
   } = useHousehold();
   const [csv, setCsv] = useState('');
   const [added, setAdded] = useState<number>();
-  const input = useRef<HTMLInputElement>(null);
   const preview = useDogTablePreview();
   const add = useAddDogs((number) => {
     setAdded(number);
@@ -70,20 +70,13 @@ export function Component() {
           slotProps={{ inputLabel: { shrink: true } }}
         />
         <Stack direction="row" sx={{ gap: 1, flexWrap: 'wrap' }}>
-          <input
-            ref={input}
-            type="file"
+          <FileButton
+            label="CSV file"
             accept=".csv,text/csv"
-            aria-label="CSV file"
-            hidden
-            onChange={({ target }) => {
-              void target.files?.[0]?.text().then(look);
-              target.value = '';
-            }}
-          />
-          <Button variant="outlined" onClick={() => input.current?.click()}>
+            onFile={(file) => file.text().then(look)}
+          >
             Choose a file
-          </Button>
+          </FileButton>
           <Button
             variant={preview.data ? 'outlined' : 'contained'}
             disabled={!csv.trim()}

@@ -1,6 +1,6 @@
 import Alert from '@mui/material/Alert';
 import Button from '@mui/material/Button';
-import { useNavigate, useParams } from 'react-router';
+import { useParams } from 'react-router';
 import { CourseFormView } from '../course/CourseFormView';
 import { useRemoveFact, useRestoreFact, useSaveFact, useVersions } from '../fact/useFact';
 import { Versions } from '../fact/Versions';
@@ -8,16 +8,17 @@ import { useSettings } from '../household/useMe';
 import { Failure } from '../ui/Failure';
 import { Page } from '../ui/Page';
 import { useDog } from '../view/useDog';
+import { useGoOn } from '../ui/useGoOn';
 
 /** Correcting a course, deleting it, or undoing a change. */
 export function Component() {
   const { dog: dogId = '', course = '' } = useParams();
-  const navigate = useNavigate();
+  const goOn = useGoOn();
   const { zone } = useSettings();
   const dog = useDog(dogId);
   const versions = useVersions('courses', course);
   const latest = versions.data?.[0];
-  const back = () => navigate(`/dogs/${dogId}/courses`);
+  const back = () => goOn(`/dogs/${dogId}/courses`);
   const save = useSaveFact('courses', course, latest?.version, back);
   const restore = useRestoreFact('courses', course);
   const remove = useRemoveFact('courses', 'The course is deleted.', back);
@@ -51,7 +52,7 @@ export function Component() {
           pending={save.isPending}
           error={save.error}
           onSave={(request) => save.mutate(request)}
-          onCancel={() => void back()}
+          onCancel={back}
         />
       )}
       <Versions

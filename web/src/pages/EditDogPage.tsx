@@ -1,7 +1,7 @@
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
-import { useNavigate, useParams } from 'react-router';
+import { useParams } from 'react-router';
 import { Failure } from '../ui/Failure';
 import { Page } from '../ui/Page';
 import { formOf } from '../dog/dogForm';
@@ -9,6 +9,7 @@ import { DogFormView } from '../dog/DogFormView';
 import { PictureField } from '../dog/PictureField';
 import { useDog, type DogInFull } from '../view/useDog';
 import { useSaveDog } from '../dog/useSaveDog';
+import { useGoOn } from '../ui/useGoOn';
 
 export function Component() {
   const dog = useDog(useParams().dog ?? '');
@@ -21,9 +22,9 @@ export function Component() {
 }
 
 function EditDog({ dog }: { dog: DogInFull }) {
-  const navigate = useNavigate();
+  const goOn = useGoOn();
   const { id } = dog.dog;
-  const saveDog = useSaveDog(id, dog.version, () => void navigate(`/dogs/${id}`));
+  const saveDog = useSaveDog(id, dog.version, () => goOn(`/dogs/${id}`));
   return (
     <>
       <PictureField dog={dog} />

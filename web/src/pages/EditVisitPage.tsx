@@ -1,6 +1,6 @@
 import Button from '@mui/material/Button';
 import Alert from '@mui/material/Alert';
-import { useNavigate, useParams } from 'react-router';
+import { useParams } from 'react-router';
 import { useDog } from '../view/useDog';
 import { useRemoveFact, useRestoreFact, useVersions } from '../fact/useFact';
 import { Versions } from '../fact/Versions';
@@ -9,17 +9,18 @@ import { Failure } from '../ui/Failure';
 import { Page } from '../ui/Page';
 import { formOf } from '../visit/visitForm';
 import { VisitFormView } from '../visit/VisitFormView';
+import { useGoOn } from '../ui/useGoOn';
 
 /** Correcting a visit, deleting it, or undoing a change. */
 export function Component() {
   const { dog: dogId = '', visit = '' } = useParams();
-  const navigate = useNavigate();
+  const goOn = useGoOn();
   const dog = useDog(dogId);
   const versions = useVersions('visits', visit);
   const latest = versions.data?.[0];
   const restore = useRestoreFact('visits', visit);
   const remove = useRemoveFact('visits', 'The visit is deleted.', () =>
-    navigate(`/dogs/${dogId}/visits`),
+    goOn(`/dogs/${dogId}/visits`),
   );
   const problem = dog.error ?? versions.error;
   return (

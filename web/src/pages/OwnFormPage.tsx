@@ -1,15 +1,16 @@
-import { useNavigate, useParams } from 'react-router';
+import { useParams } from 'react-router';
 import { OwnFormView } from '../own/OwnFormView';
 import { useNewFact } from '../fact/useFact';
 import { useSettings } from '../household/useMe';
 import { OfDogPage } from '../view/OfDogPage';
+import { useGoOn } from '../ui/useGoOn';
 
 /** Writes down what somebody gives on their own. */
 export function Component() {
   const { dog: id = '' } = useParams();
   const { zone } = useSettings();
-  const navigate = useNavigate();
-  const back = () => navigate(`/dogs/${id}/courses`);
+  const goOn = useGoOn();
+  const back = () => goOn(`/dogs/${id}/courses`);
   const save = useNewFact('own-courses', back);
   return (
     <OfDogPage id={id} title="on your own" aside="The vet must know what went in">
@@ -22,7 +23,7 @@ export function Component() {
           pending={save.isPending}
           error={save.error}
           onSave={(request) => save.mutate(request)}
-          onCancel={() => void back()}
+          onCancel={back}
         />
       )}
     </OfDogPage>

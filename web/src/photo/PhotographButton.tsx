@@ -10,11 +10,12 @@ import IconButton from '@mui/material/IconButton';
 import Stack from '@mui/material/Stack';
 import Typography from '@mui/material/Typography';
 import { useMutation } from '@tanstack/react-query';
-import { useEffect, useId, useMemo, useRef, useState } from 'react';
+import { useEffect, useId, useMemo, useState } from 'react';
 import { useHousehold } from '../household/useMe';
 import { earName } from '../measure/side';
 import { frame, type Subject } from './photos';
 import { useEarCamera, useKeepPhoto } from './usePhotos';
+import { FileButton } from '../form/FileButton';
 
 /** Photographs an ear or its wipes: with the device's camera, from a file, or with the ear camera. */
 export function PhotographButton({
@@ -55,7 +56,6 @@ function PhotoDialog({
   const title = useId();
   const household = useHousehold().id;
   const camera = useEarCamera().data?.camera;
-  const input = useRef<HTMLInputElement>(null);
   const [picture, setPicture] = useState<Blob>();
   const keep = useKeepPhoto(subject, onClose);
   const look = useMutation({
@@ -71,21 +71,9 @@ function PhotoDialog({
           Hold something white beside it, such as a clean wipe: redness can be measured against it.
         </Typography>
         <Stack direction="row" sx={{ gap: 1, flexWrap: 'wrap' }}>
-          <input
-            ref={input}
-            type="file"
-            accept="image/jpeg,image/png"
-            aria-label="Picture"
-            hidden
-            onChange={({ target }) => {
-              const [file] = target.files ?? [];
-              if (file) setPicture(file);
-              target.value = '';
-            }}
-          />
-          <Button variant="outlined" onClick={() => input.current?.click()}>
+          <FileButton label="Picture" accept="image/jpeg,image/png" onFile={setPicture}>
             Take or choose a picture
-          </Button>
+          </FileButton>
           {camera && (
             <Button variant="outlined" loading={look.isPending} onClick={() => look.mutate()}>
               {camera.name}

@@ -4,7 +4,6 @@ import Button from '@mui/material/Button';
 import Stack from '@mui/material/Stack';
 import TextField from '@mui/material/TextField';
 import { useEffect, useMemo, useState } from 'react';
-import { useNavigate } from 'react-router';
 import { RadioTiles } from '../form/RadioTiles';
 import { useSettings } from '../household/useMe';
 import { sidesAsSeen } from '../measure/facing';
@@ -13,6 +12,7 @@ import type { DogToday } from '../view/useToday';
 import type { Shows } from './photos';
 import { forgetShared } from './shared';
 import { useKeepPhoto } from './usePhotos';
+import { useGoOn } from '../ui/useGoOn';
 
 /** Whose ear a shared photograph shows: asked once, then it is kept like any other. */
 export function SharedPhoto({
@@ -22,7 +22,7 @@ export function SharedPhoto({
   picture: Blob;
   dogs: readonly Pick<DogToday, 'id' | 'profile'>[];
 }) {
-  const navigate = useNavigate();
+  const goOn = useGoOn();
   const [dogId, setDog] = useState(dogs.length === 1 ? (dogs[0]?.id ?? '') : '');
   const [ear, setEar] = useState<Side>();
   const [shows, setShows] = useState<Shows>('EAR');
@@ -31,7 +31,7 @@ export function SharedPhoto({
   const sides = sidesAsSeen(useSettings().facing);
   const keep = useKeepPhoto({ dogId, shows, ear: ear ?? 'RIGHT' }, () => {
     void forgetShared();
-    void navigate(`/dogs/${dogId}/photos`);
+    goOn(`/dogs/${dogId}/photos`);
   });
   const said = dogId !== '' && ear !== undefined;
   return (

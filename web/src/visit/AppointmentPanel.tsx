@@ -5,13 +5,14 @@ import Chip from '@mui/material/Chip';
 import Stack from '@mui/material/Stack';
 import TextField from '@mui/material/TextField';
 import Typography from '@mui/material/Typography';
-import { useState, type ChangeEvent } from 'react';
+import { useState } from 'react';
 import { useMayRecord } from '../household/useMe';
 import type { Schemas } from '../api/client';
 import { inWords, shortDate, type Day } from '../measure/days';
 import { useAppointments, useReadCalendar, type AppointmentSaid } from './useAppointments';
 import { LIMITS } from '../api/limits';
 import { DayField } from '../form/DayField';
+import { FileButton } from '../form/FileButton';
 
 /** "Tue 8 Dec 15:30, in 13 days: booster" */
 function appointmentWords(made: AppointmentSaid, today: Day): string {
@@ -77,11 +78,6 @@ function AppointmentForm({
   const [what, setWhat] = useState('');
   const read = useReadCalendar();
 
-  async function choose(event: ChangeEvent<HTMLInputElement>) {
-    const file = event.target.files?.[0];
-    if (file) read.mutate(await file.text());
-  }
-
   return (
     <Stack spacing={1.5} sx={{ mt: 1, maxWidth: 720 }} role="group" aria-label="An appointment">
       <Stack direction={{ xs: 'column', sm: 'row' }} sx={{ gap: 1.5 }}>
@@ -117,10 +113,14 @@ function AppointmentForm({
         >
           Note it
         </Button>
-        <Button component="label" variant="outlined">
+        <FileButton
+          label="Calendar file"
+          accept=".ics,text/calendar"
+          loading={read.isPending}
+          onFile={(file) => file.text().then(read.mutate)}
+        >
           From a calendar file (.ics)
-          <input type="file" accept=".ics,text/calendar" hidden onChange={(e) => void choose(e)} />
-        </Button>
+        </FileButton>
         <Button onClick={onCancel}>Cancel</Button>
       </Stack>
       {read.isError && <Alert severity="error">{read.error.message}</Alert>}

@@ -4,18 +4,17 @@ import Button from '@mui/material/Button';
 import Link from '@mui/material/Link';
 import Stack from '@mui/material/Stack';
 import { useMutation, useQueryClient } from '@tanstack/react-query';
-import { useRef } from 'react';
 import { v7 as newId } from 'uuid';
 import { useHousehold, useMayRecord } from '../household/useMe';
 import { attach, documentPath, takeAway } from './documents';
 import type { VisitEntry } from './useVisits';
+import { FileButton } from '../form/FileButton';
 
 /** What is attached to a visit: read it, add to it, take it away. */
 export function Documents({ entry }: { entry: VisitEntry }) {
   const household = useHousehold().id;
   const mayRecord = useMayRecord();
   const client = useQueryClient();
-  const input = useRef<HTMLInputElement>(null);
   const path = (document: string) => documentPath(household, entry.visit.id, document);
   const onSuccess = () => client.invalidateQueries({ queryKey: [household] });
   const send = useMutation({ mutationFn: (file: File) => attach(path(newId()), file), onSuccess });
@@ -44,26 +43,15 @@ export function Documents({ entry }: { entry: VisitEntry }) {
       ))}
       {mayRecord && (
         <>
-          <input
-            ref={input}
-            type="file"
+          <FileButton
+            label="Document or picture"
             accept="image/jpeg,image/png,application/pdf"
-            aria-label="Document or picture"
-            hidden
-            onChange={(event) => {
-              const [file] = event.target.files ?? [];
-              if (file) send.mutate(file);
-              event.target.value = '';
-            }}
-          />
-          <Button
             size="small"
-            variant="outlined"
             loading={send.isPending}
-            onClick={() => input.current?.click()}
+            onFile={(file) => send.mutate(file)}
           >
             Attach a document or picture
-          </Button>
+          </FileButton>
         </>
       )}
       {problem && <Alert severity="error">{problem.message}</Alert>}

@@ -7,7 +7,7 @@ import Stack from '@mui/material/Stack';
 import TextField from '@mui/material/TextField';
 import { useMemo, useState } from 'react';
 import { useForm, useWatch } from 'react-hook-form';
-import { Link as RouterLink, useNavigate } from 'react-router';
+import { Link as RouterLink } from 'react-router';
 import {
   begunOn,
   emptyCourse,
@@ -25,6 +25,7 @@ import { MedicineOfVisit } from './MedicineOfVisit';
 import { useSaveVisit } from './useSaveVisit';
 import { requestOf, visitFormSchema, type VisitForm, type VisitRequest } from './visitForm';
 import { DayField } from '../form/DayField';
+import { useGoOn } from '../ui/useGoOn';
 
 /** The version of a visit that is corrected. */
 interface Correction {
@@ -49,7 +50,7 @@ export function VisitFormView({
   corrected?: Correction;
 }) {
   const { id: dogId, profile } = dog.dog;
-  const navigate = useNavigate();
+  const goOn = useGoOn();
   const sides = sidesAsSeen(useSettings().facing);
   const schema = useMemo(
     () => visitFormSchema(dog.plan.today, profile.bornOn),
@@ -63,9 +64,7 @@ export function VisitFormView({
   const [medicine, setMedicine] = useState<CourseDraft | undefined>();
   const [tried, setTried] = useState(false);
   const missing = medicine ? wrong(medicine) : {};
-  const save = useSaveVisit(visitId, corrected?.version, () =>
-    navigate(`/dogs/${dogId}/visits?saved`),
-  );
+  const save = useSaveVisit(visitId, corrected?.version, () => goOn(`/dogs/${dogId}/visits?saved`));
   const request = (said: VisitForm) =>
     requestOf(said, dogId, dog.zone, new Date(), corrected?.said);
   const course = (said: VisitForm) =>

@@ -5,7 +5,12 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
+import com.microsoft.playwright.Request;
+import com.microsoft.playwright.Route;
 import com.microsoft.playwright.options.AriaRole;
+import com.microsoft.playwright.options.LoadState;
+import java.util.ArrayList;
+import java.util.List;
 import java.util.UUID;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
@@ -54,6 +59,56 @@ class CheckIT {
       assertThat(wren.region("What the check says")).containsText("Leave both ears alone.");
       assertThat(page.getByText("Recorded. Next: check both ears in 7 days")).isVisible();
       assertThat(clicks).isLessThanOrEqualTo(MOST_CLICKS);
+    }
+  }
+
+  private static boolean isSave(Request request) {
+    return "PUT".equals(request.method()) && request.url().contains("/checks/");
+  }
+
+  /** The check is on its way when Fen's page is left for Today. */
+  private static Route saveAndLeave(Person person, String check) {
+    Page page = person.page();
+    List<Route> held = new ArrayList<>();
+    page.route(
+        "**/checks/*",
+        route -> {
+          if (held.isEmpty() && isSave(route.request())) {
+            held.add(route);
+          } else {
+            route.resume();
+          }
+        });
+    page.navigate(check);
+    person.atPage("Check Fen");
+    looked(person, "right ear").click();
+    looked(person, "left ear").click();
+    page.waitForRequest(CheckIT::isSave, () -> person.button("Save").click());
+    person.link("Today").first().click();
+    person.atPage("Today");
+    assertThat(held).hasSize(1);
+    return held.get(0);
+  }
+
+  @Test
+  void whoeverLeavesWhileItIsSavedStaysThereAndHearsOfItWhenItFails() {
+    try (Person wren = withDog(Person.withPhone())) {
+      Page page = wren.page();
+      String check = page.url() + "/check";
+      wren.expectsNoNetwork();
+      saveAndLeave(wren, check).abort("connectionrefused");
+      Locator alert = page.getByRole(AriaRole.ALERT);
+      assertThat(alert).containsText("Not saved.");
+      wren.expectAccessible();
+      wren.button("Try again").click();
+      assertThat(alert).hasCount(0);
+      assertThat(wren.heading("Nothing to do now")).isVisible();
+
+      Route held = saveAndLeave(wren, check);
+      page.waitForResponse("**/today", held::resume);
+      page.waitForLoadState(LoadState.NETWORKIDLE);
+      page.reload();
+      wren.atPage("Today");
     }
   }
 

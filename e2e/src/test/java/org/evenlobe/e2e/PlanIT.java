@@ -317,8 +317,9 @@ class PlanIT {
       page.navigate("/dogs/" + dog);
       wren.tab("Visits");
       wren.button("Note an appointment").click();
-      page.locator("input[type=file][accept*=ics]")
-          .setInputFiles(
+      wren.expectAccessible();
+      page.waitForFileChooser(() -> wren.button("From a calendar file (.ics)").press("Enter"))
+          .setFiles(
               new FilePayload("visit.ics", "text/calendar", ics.getBytes(StandardCharsets.UTF_8)));
       page.getByText(Pattern.compile("Take over: .*Ear recheck")).click();
       Locator made = wren.region("Appointments");
