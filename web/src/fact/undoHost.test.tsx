@@ -45,16 +45,22 @@ function Pages({ say }: { say: () => Promise<void> }) {
 
 const button = (name: string) => screen.getByRole('button', { name });
 
+/** A form that is being saved. */
+async function saving() {
+  const { say, of } = answers();
+  const person = rendered(
+    <UndoHost>
+      <Pages say={say} />
+    </UndoHost>,
+    HOUSEHOLD,
+  );
+  await person.click(button('Save'));
+  return { person, say, of };
+}
+
 describe('what is said around every page', () => {
   it('keeps what was not saved after its page was left, until it is saved', async () => {
-    const { say, of } = answers();
-    const person = rendered(
-      <UndoHost>
-        <Pages say={say} />
-      </UndoHost>,
-      HOUSEHOLD,
-    );
-    await person.click(button('Save'));
+    const { person, say, of } = await saving();
     await person.click(button('Leave'));
     of(0).reject(new Problem(0, 'No network.'));
     const alert = await screen.findByRole('alert');
@@ -73,14 +79,7 @@ describe('what is said around every page', () => {
   });
 
   it('says what was refused, and does not offer to be refused again', async () => {
-    const { say, of } = answers();
-    const person = rendered(
-      <UndoHost>
-        <Pages say={say} />
-      </UndoHost>,
-      HOUSEHOLD,
-    );
-    await person.click(button('Save'));
+    const { person, of } = await saving();
     await person.click(button('Leave'));
     of(0).reject(new Problem(400, 'That day has not come.'));
     await screen.findByText(/That day has not come/);
@@ -91,14 +90,7 @@ describe('what is said around every page', () => {
   });
 
   it('is silent while the form is there to say it', async () => {
-    const { say, of } = answers();
-    const person = rendered(
-      <UndoHost>
-        <Pages say={say} />
-      </UndoHost>,
-      HOUSEHOLD,
-    );
-    await person.click(button('Save'));
+    const { of } = await saving();
     of(0).reject(new Problem(0, 'No network.'));
     await screen.findByText('No network.');
     expect(screen.queryByRole('alert')).toBeNull();
