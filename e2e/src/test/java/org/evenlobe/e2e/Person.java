@@ -232,6 +232,9 @@ final class Person implements AutoCloseable {
   }
 
   private void expectNothing(AxeBuilder axe) {
+    // all of it, not only what stands there while the answers come
+    page.locator("h1").first().waitFor();
+    PlaywrightAssertions.assertThat(page.locator("[aria-label=Loading]")).hasCount(0);
     assertThat(axe.analyze().getViolations())
         .extracting(rule -> rule.getId() + " at " + rule.getNodes().get(0).getHtml())
         .as(page.url())
