@@ -117,7 +117,7 @@ function Choices({
   onAsk: (name: string, value: string) => void;
 }) {
   return (
-    <Stack direction="row" sx={{ gap: 1.5, mb: 2, flexWrap: 'wrap', alignItems: 'center' }}>
+    <Stack direction="row" sx={{ gap: 1.5, mb: 2, flexWrap: 'wrap', alignItems: 'flex-start' }}>
       <TextField
         select
         size="small"
@@ -168,7 +168,7 @@ function Choices({
         value={to}
         onChange={({ target }) => target.value && onAsk('to', target.value)}
         slotProps={{ htmlInput: { max: today.today }, inputLabel: { shrink: true } }}
-        sx={{ width: 170 }}
+        sx={{ width: 190 }}
       />
     </Stack>
   );

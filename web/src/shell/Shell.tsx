@@ -18,7 +18,7 @@ import { useKeys } from '../ui/keys';
 import { KeysDialog } from './KeysDialog';
 import { Mark } from '../ui/Mark';
 import { HouseholdChoice } from './HouseholdChoice';
-import { isAt, PLACES } from './places';
+import { isAt, isUnderMore, PLACES } from './places';
 import { SignedIn } from './SignedIn';
 import { useDark, useLeave } from './useLeave';
 
@@ -127,7 +127,7 @@ function Rail({ onKeys }: { onKeys: () => void }) {
         to="/more"
         icon={<MoreIcon />}
         label="More"
-        current={pathname === '/more'}
+        current={isUnderMore(pathname)}
         phoneOnly
       />
       <Box sx={{ display: { xs: 'none', md: 'block' }, my: 1 }}>

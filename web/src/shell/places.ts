@@ -46,3 +46,8 @@ export const PLACES: readonly PlaceToGo[] = [
 export function isAt(to: string, pathname: string): boolean {
   return to === '/' ? pathname === '/' : pathname === to || pathname.startsWith(`${to}/`);
 }
+
+/** Whether a page belongs to a place that stands under More on a phone, or is More itself. */
+export function isUnderMore(pathname: string): boolean {
+  return pathname === '/more' || PLACES.some(({ to, isBelow }) => !isBelow && isAt(to, pathname));
+}

@@ -4,6 +4,7 @@ import com.microsoft.playwright.Browser;
 import com.microsoft.playwright.BrowserContext;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
+import com.microsoft.playwright.assertions.PlaywrightAssertions;
 import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.ColorScheme;
 import com.microsoft.playwright.options.LoadState;
@@ -131,29 +132,19 @@ public final class Screenshots {
       shootBoth(page, "session-kit");
       step(page);
       shootBoth(page, "session-position");
-      step(page);
-      step(page);
+      walkTo(page, "Fill");
       shootBoth(page, "session-fill");
-      step(page);
+      walkTo(page, "Massage");
       shootBoth(page, "session-massage");
-      step(page);
-      step(page);
+      walkTo(page, "Wipe");
       for (int wipe = 0; wipe < 3; wipe++) {
         page.keyboard().press("w");
       }
       shootBoth(page, "session-wipe");
-      step(page);
-      step(page);
-      page.keyboard().press("2");
-      page.getByRole(AriaRole.RADIO, named("tan wax")).check();
+      walkTo(page, "What came out");
+      sayWhatCameOut(page);
       shootBoth(page, "session-load");
-      for (String key : "    www  3  ".split("", -1)) {
-        if (!key.isEmpty()) {
-          page.getByRole(AriaRole.BUTTON, named("A step back")).waitFor();
-          page.locator("body").press(key.equals(" ") ? "Space" : key);
-        }
-      }
-      page.getByText("How did it take it?").first().waitFor();
+      walkTo(page, "How did it take it?");
       page.getByRole(AriaRole.RADIO, named("calm")).check();
       page.getByRole(AriaRole.BUTTON, named("To the summary")).click();
       shootBoth(page, "session-summary");
@@ -205,6 +196,25 @@ public final class Screenshots {
   /** Presses the one large target of a step. */
   private static void step(Page page) {
     page.locator("[aria-keyshortcuts=Space]").click();
+  }
+
+  /** Goes on to the step with such a title, and says on the way what the steps ask for. */
+  private static void walkTo(Page page, String title) {
+    Locator heading =
+        page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setLevel(2)).first();
+    while (!heading.innerText().startsWith(title)) {
+      String before = page.title();
+      if (page.locator("[aria-keyshortcuts=Space][aria-disabled=true]").count() > 0) {
+        sayWhatCameOut(page);
+      }
+      step(page);
+      PlaywrightAssertions.assertThat(page).not().hasTitle(before);
+    }
+  }
+
+  private static void sayWhatCameOut(Page page) {
+    page.keyboard().press("2");
+    page.getByRole(AriaRole.RADIO, named("tan wax")).check();
   }
 
   private static void openDogByPath(Page page, String dog) {
