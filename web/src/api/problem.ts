@@ -36,6 +36,15 @@ export class Problem extends Error {
   }
 }
 
+/**
+ * Why what was asked for cannot be shown. What came before stays while the server cannot be reached:
+ * nobody loses what they read, or what they are typing, because a phone woke without a connection.
+ */
+export function whyNot({ error, data }: { error: Error | null; data: unknown }): Error | null {
+  const passes = error instanceof Problem && error.mayPass;
+  return data !== undefined && passes ? null : error;
+}
+
 const UNREACHABLE =
   'Even Lobe cannot be reached. Nothing you typed is lost: it stays here until you try again.';
 

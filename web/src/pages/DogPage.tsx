@@ -30,6 +30,7 @@ import { useKnownDog } from '../view/useToday';
 import { useDog, type DogInFull } from '../view/useDog';
 import { DogActions } from './dog/DogActions';
 import { DogTabs } from './dog/DogTabs';
+import { whyNot } from '../api/problem';
 
 const PICTURE = 56;
 /** On a phone it takes two lines, known or not: nothing jumps. */
@@ -40,10 +41,11 @@ export function Component() {
   const dog = useDog(id);
   const known = useKnownDog(id);
   useDogKeys(id);
-  if (dog.isError) {
+  const failure = whyNot(dog);
+  if (failure) {
     return (
       <Page title="Dog">
-        <Failure error={dog.error} onRetry={() => void dog.refetch()} />
+        <Failure error={failure} onRetry={() => void dog.refetch()} />
       </Page>
     );
   }

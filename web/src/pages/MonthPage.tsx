@@ -16,6 +16,7 @@ import { MonthGrid } from '../plan/MonthGrid';
 import { MonthList } from '../plan/MonthList';
 import { UnplacedAlert } from '../plan/UnplacedAlert';
 import { useToday, type Today } from '../view/useToday';
+import { whyNot } from '../api/problem';
 
 const ALL = kindsThat(() => true);
 const USUAL = kindsThat((kind) => kind.isUsual);
@@ -25,14 +26,15 @@ const WIDE = '@media (min-width: 700px)';
 
 export function Component() {
   const today = useToday();
-  if (today.isError) {
+  const failure = whyNot(today);
+  if (failure) {
     return (
       <Page title="Month">
-        <Failure error={today.error} onRetry={() => void today.refetch()} />
+        <Failure error={failure} onRetry={() => void today.refetch()} />
       </Page>
     );
   }
-  if (today.isPending) {
+  if (today.data === undefined) {
     return (
       <Page title="Month">
         <Skeleton variant="rounded" height={420} role="status" aria-label="Loading" />

@@ -36,6 +36,7 @@ import {
   type PlanItem,
   type Today,
 } from '../view/useToday';
+import { whyNot } from '../api/problem';
 
 /** Only an empty household needs it on this page. */
 const AddDog = lazy(() => import('../dog/AddDog').then((file) => ({ default: file.AddDog })));
@@ -48,16 +49,17 @@ export function Component() {
   const today = useToday();
   // what is given now stands above all else, and comes with it
   const doses = useDoses();
-  if (today.isError) {
+  const failure = whyNot(today);
+  if (failure) {
     return (
       <Page title="Today">
-        <Failure error={today.error} onRetry={() => void today.refetch()} />
+        <Failure error={failure} onRetry={() => void today.refetch()} />
       </Page>
     );
   }
   // but Today does not wait for them while they fail
   const comes = doses.isLoading && doses.failureCount === 0;
-  if (today.isPending || comes) return <TodaySkeleton />;
+  if (today.data === undefined || comes) return <TodaySkeleton />;
   return today.data.dogs.length === 0 ? <NoDogsYet /> : <TodayInFull today={today.data} />;
 }
 

@@ -22,19 +22,21 @@ import { LoadFactorWhy } from '../plan/Why';
 import type { PlanItem } from '../view/useToday';
 import { RuleTitle } from '../ui/Because';
 import { InUnits } from '../ui/InUnits';
+import { whyNot } from '../api/problem';
 
 const FIRST_SHOWN = 9;
 
 export function Component() {
   const dog = useDog(useParams().dog ?? '');
-  if (dog.isError) {
+  const failure = whyNot(dog);
+  if (failure) {
     return (
       <Page title="Why">
-        <Failure error={dog.error} onRetry={() => void dog.refetch()} />
+        <Failure error={failure} onRetry={() => void dog.refetch()} />
       </Page>
     );
   }
-  if (dog.isPending) {
+  if (dog.data === undefined) {
     return (
       <Page title="Why">
         <Skeleton variant="rounded" height={420} role="status" aria-label="Loading" />

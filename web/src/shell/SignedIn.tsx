@@ -3,7 +3,7 @@ import { useCallback, type ReactNode } from 'react';
 import { Navigate, useLocation } from 'react-router';
 import { useChosenHousehold } from '../household/chosenHousehold';
 import { HouseholdContext, useMe, type Household } from '../household/useMe';
-import { Problem } from '../api/problem';
+import { Problem, whyNot } from '../api/problem';
 import { withDatesAsRead } from '../measure/days';
 import { inHouseUnits } from '../measure/units';
 import { Failure } from '../ui/Failure';
@@ -31,7 +31,8 @@ export function SignedIn({ offline, children }: { offline?: Household; children:
   if (cut && (me.isPending || unreachable(me.error))) {
     return <InHousehold household={offline}>{children}</InHousehold>;
   }
-  if (me.isError) return <Failure error={me.error} onRetry={() => void me.refetch()} />;
+  const failure = whyNot(me);
+  if (failure) return <Failure error={failure} onRetry={() => void me.refetch()} />;
   if (!household) return <Failure error={new Error('You belong to no household any more.')} />;
   return <InHousehold household={household}>{children}</InHousehold>;
 }
