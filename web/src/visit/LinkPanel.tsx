@@ -74,10 +74,9 @@ export function LinkPanel({
               size="small"
               sx={{ whiteSpace: 'nowrap' }}
               aria-label={`End the link that works until ${dateWithYear(link.lastDay)}`}
-              onClick={() => {
-                onEnd();
-                end.mutate(link.id);
-              }}
+              loading={end.isPending && end.variables === link.id}
+              // its address stays in sight until it is ended indeed
+              onClick={() => end.mutate(link.id, { onSuccess: onEnd })}
             >
               End it
             </Button>
