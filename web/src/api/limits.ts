@@ -3,6 +3,7 @@
 /** The bounds of what may be said, by what it is said of. */
 export const LIMITS = {
   Aim: { from: { items: 12 }, millilitres: { min: 1, max: 5000 }, targets: { items: 6 } },
+  Answered: { who: { length: 80 } },
   Appointment: { what: { length: 200 } },
   Batch: { parts: { items: 20 }, recipeVersion: { min: 1 } },
   Capacity: {
@@ -11,7 +12,7 @@ export const LIMITS = {
     daysOff: { items: 200 },
     helperDays: { items: 7 },
   },
-  Check: { note: { length: 2000 } },
+  Check: { asked: { items: 60 }, note: { length: 2000 } },
   CleanBefore: {
     everyDays: { min: 1, max: 365 },
     timesADay: { min: 1, max: 24 },
@@ -20,6 +21,7 @@ export const LIMITS = {
   Cleaning: { note: { length: 2000 }, seconds: { min: 0, max: 86400 } },
   CourseEnd: { note: { length: 1000 } },
   Course: {
+    cleanWith: { length: 200 },
     ears: { items: 2 },
     firstSlot: { min: 0, max: 23 },
     labelWait: { min: 0, max: 1440 },
@@ -39,6 +41,7 @@ export const LIMITS = {
   },
   Dog: {
     breeds: { items: 2 },
+    deaf: { items: 2 },
     name: { length: 60 },
     normal: { length: 1000 },
     reactions: { length: 1000 },
@@ -67,7 +70,10 @@ export const LIMITS = {
   Instruction: {
     everyDays: { min: 1, max: 365 },
     product: { length: 200 },
+    rounds: { min: 1, max: 10 },
     timesADay: { min: 1, max: 24 },
+    timesAWeek: { min: 1, max: 7 },
+    timesAWeekAtMost: { min: 1, max: 7 },
     weekdays: { items: 7 },
   },
   Label: { keepsDays: { min: 1, max: 3650 }, ph: { min: 0, max: 14 } },
@@ -132,6 +138,7 @@ export const LIMITS = {
     latitude: { min: -60, max: 72 },
     massageSeconds: { min: 15, max: 60 },
     name: { length: 80 },
+    smallFill: { min: 0.1, max: 20 },
   },
   Skip: { item: { length: 200 }, reason: { length: 200 } },
   Supplement: {
@@ -149,10 +156,18 @@ export const LIMITS = {
   },
   Taken: { exactly: { min: 0, max: 5000 }, ingredient: { length: 40 } },
   Target: { least: { min: 0, max: 100 }, most: { min: 0, max: 100 } },
-  Told: { by: { length: 80 }, done: { items: 12 }, note: { length: 500 }, seen: { items: 12 } },
+  ToldEar: { load: { min: 0, max: 4 }, seen: { items: 14 } },
+  Told: {
+    by: { length: 80 },
+    done: { items: 12 },
+    note: { length: 500 },
+    seen: { items: 14 },
+    usual: { items: 14 },
+  },
   TriggerSaid: { note: { length: 500 } },
   Visit: { note: { length: 4000 } },
   Weighing: { weight: { min: 0.1, max: 120 } },
   WhatIf: { fixedDays: { min: 7, max: 60 }, load: { min: 0, max: 4 } },
+  Withdrawn: { why: { length: 200 } },
   YearDay: { day: { min: 1, max: 31 }, month: { min: 1, max: 12 } },
 } as const;

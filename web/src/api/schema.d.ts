@@ -68,6 +68,54 @@ export interface paths {
     patch?: never;
     trace?: never;
   };
+  '/api/households/{household}/answers/{id}': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get?: never;
+    put: operations['put-answers'];
+    post?: never;
+    delete: operations['remove-answers'];
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  '/api/households/{household}/answers/{id}/versions': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get: operations['versions-answers'];
+    put?: never;
+    post?: never;
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  '/api/households/{household}/answers/{id}/versions/{version}/restore': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get?: never;
+    put?: never;
+    post: operations['restore-answers'];
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
   '/api/households/{household}/appointments/{id}': {
     parameters: {
       query?: never;
@@ -2932,6 +2980,22 @@ export interface components {
       parts: components['schemas']['PouredPart'][];
       reasons: components['schemas']['Reason'][];
     };
+    AnsweredRequest: {
+      /** Format: uuid */
+      about?: string;
+      /** Format: date-time */
+      at: string;
+      /** Format: uuid */
+      dogId: string;
+      /** @enum {string} */
+      ear?: 'RIGHT' | 'LEFT';
+      /** @enum {string} */
+      question: 'IS_A_PUPPY' | 'VET_LOOKED' | 'ORDER_STANDS' | 'STILL_WANTED';
+      who?: string;
+      yes: boolean;
+      /** @description an IANA zone, such as Europe/Berlin */
+      zone: string;
+    };
     Appointment: {
       /** Format: uuid */
       id: string;
@@ -2961,6 +3025,22 @@ export interface components {
       /** Format: date */
       leftOn: string;
       name: string;
+    };
+    Asked: {
+      /** Format: date */
+      byVetOn?: string;
+      cleanWith?: string;
+      knowsTorn?: boolean;
+      /** Format: date */
+      seenOn?: string;
+    };
+    Asks: {
+      /** Format: uuid */
+      about?: string;
+      /** @enum {string} */
+      ear?: 'RIGHT' | 'LEFT';
+      /** @enum {string} */
+      question: 'IS_A_PUPPY' | 'VET_LOOKED' | 'ORDER_STANDS' | 'STILL_WANTED';
     };
     Attached: {
       /** Format: uuid */
@@ -3166,6 +3246,7 @@ export interface components {
       verdicts: components['schemas']['EarPairVerdict'];
     };
     CheckRecord: {
+      asked: components['schemas']['ToldAsked'][];
       dog: components['schemas']['DogSigns'];
       ears: components['schemas']['EarPairEarFinding'];
       /** Format: uuid */
@@ -3174,6 +3255,7 @@ export interface components {
       note?: string;
     };
     CheckRequest: {
+      asked?: components['schemas']['ToldAskedRequest'][];
       /** Format: date-time */
       at: string;
       dog: components['schemas']['DogSignsRequest'];
@@ -3191,7 +3273,7 @@ export interface components {
       holds: components['schemas']['EarPairOptionalHold'];
       intake: components['schemas']['Reason'][];
       /** @enum {string} */
-      verdict: 'LEAVE' | 'CLEAN' | 'CAUTION' | 'STOP' | 'URGENT';
+      verdict: 'LEAVE' | 'CLEAN' | 'NOT_SEEN' | 'CAUTION' | 'STOP' | 'URGENT';
     };
     CheckedEarsRequest: {
       left: components['schemas']['EarFindingRequest'];
@@ -3207,6 +3289,7 @@ export interface components {
       visitedSince?: string;
     };
     Chosen: {
+      named: boolean;
       reason: components['schemas']['Reason'];
       shake: boolean;
       /** @enum {string} */
@@ -3235,6 +3318,12 @@ export interface components {
         'MONDAY' | 'TUESDAY' | 'WEDNESDAY' | 'THURSDAY' | 'FRIDAY' | 'SATURDAY' | 'SUNDAY'
       )[];
     };
+    CleanFirst: {
+      /** @enum {string} */
+      ear: 'RIGHT' | 'LEFT';
+      /** @description a time of day, such as 15:30 */
+      hour?: string;
+    };
     CleanedEarsRequest: {
       left?: components['schemas']['EarCleaningRequest'];
       right?: components['schemas']['EarCleaningRequest'];
@@ -3245,6 +3334,8 @@ export interface components {
       /** @enum {string} */
       method?: 'FILL' | 'SOAKED_PAD' | 'SYRINGE' | 'WIPE';
       product?: string;
+      /** Format: int32 */
+      rounds?: number;
       /** Format: date */
       until?: string;
       untilNextVisit: boolean;
@@ -3262,6 +3353,7 @@ export interface components {
       reasons: components['schemas']['Reason'][];
       /** Format: int32 */
       sooner: number;
+      worst?: components['schemas']['Reason'];
     };
     CleaningPage: {
       cleanings: components['schemas']['CleaningRecord'][];
@@ -3292,6 +3384,7 @@ export interface components {
       zone: string;
     };
     CleaningSession: {
+      care: components['schemas']['Reason'][];
       check?: components['schemas']['SessionCheck'];
       ears: components['schemas']['EarPairEarTask'];
       ending?: components['schemas']['Ending'];
@@ -3310,6 +3403,7 @@ export interface components {
       ways: components['schemas']['CleaningWays'];
     };
     CleaningWays: {
+      chosen: boolean;
       /** @enum {string} */
       hair: 'LEAVE' | 'TRIM' | 'PLUCK';
       /** Format: int32 */
@@ -3320,6 +3414,8 @@ export interface components {
       method: 'FILL' | 'SOAKED_PAD' | 'SYRINGE' | 'WIPE';
       /** @enum {string} */
       mixing: 'READY_ONLY' | 'HOME_MIXED';
+      /** @description mL */
+      smallFill?: number;
       /** @enum {string} */
       swabs: 'NEVER' | 'FOLDS_ONLY';
       /** @enum {string} */
@@ -3353,6 +3449,7 @@ export interface components {
         | 'ITCH'
         | 'SCORE'
         | 'SCORE_BESIDE_DISCHARGE'
+        | 'UNSEEN'
         | 'DEAF'
         | 'THINGS'
         | 'FOREIGN_BODY'
@@ -3385,6 +3482,7 @@ export interface components {
       left: number;
     };
     Course: {
+      asked: components['schemas']['Asked'];
       bottle?: components['schemas']['MedicineBottle'];
       cleanBefore: components['schemas']['CleanBefore'];
       ears: ('RIGHT' | 'LEFT')[];
@@ -3411,6 +3509,7 @@ export interface components {
       what: string;
     };
     CourseBoard: {
+      ask: components['schemas']['Asked'][];
       /** Format: int32 */
       asks?: number;
       course: components['schemas']['Course'];
@@ -3483,7 +3582,10 @@ export interface components {
       /** Format: date-time */
       at: string;
       bottle?: components['schemas']['MedicineBottleRequest'];
+      /** Format: date */
+      byVetOn?: string;
       cleanBefore?: components['schemas']['CleanBeforeRequest'];
+      cleanWith?: string;
       /** Format: uuid */
       dogId: string;
       ears: ('RIGHT' | 'LEFT')[];
@@ -3491,12 +3593,15 @@ export interface components {
       firstSlot?: number;
       /** @enum {string} */
       kind: 'DROPS' | 'OINTMENT' | 'GEL' | 'RINSE' | 'TABLET';
+      knowsTorn?: boolean;
       /** Format: int32 */
       labelWait?: number;
       phases: components['schemas']['PhaseRequest'][];
       prescribedBy?: string;
       /** Format: date */
       recheck?: string;
+      /** Format: date */
+      seenOn?: string;
       /** Format: date */
       startsOn: string;
       /** Format: int32 */
@@ -3516,12 +3621,12 @@ export interface components {
     DayLoad: {
       /** Format: date */
       day: string;
-      inCanal: boolean;
+      inCanal?: boolean;
       /**
        * Format: int32
        * @description 0 clean wipe · 1 trace · 2 light · 3 moderate · 4 heavy
        */
-      load: number;
+      load?: number;
     };
     DietSlip: {
       /** Format: uuid */
@@ -3638,6 +3743,7 @@ export interface components {
       checks: components['schemas']['CheckMark'][];
       courses: components['schemas']['CourseMark'][];
       dog: components['schemas']['DogFacts'];
+      ears: components['schemas']['EarPairEarStands'];
       exposures: components['schemas']['Exposure'][];
       /** Format: date */
       leftOn?: string;
@@ -3684,6 +3790,9 @@ export interface components {
       /** Format: date */
       bornOn?: string;
       breeds: string[];
+      deaf: ('RIGHT' | 'LEFT')[];
+      /** Format: date */
+      deafSince?: string;
       eardrum: components['schemas']['Eardrum'];
       ears: components['schemas']['EarTraits'];
       handling: components['schemas']['Handling'];
@@ -3703,6 +3812,9 @@ export interface components {
       /** Format: date */
       bornOn?: string;
       breeds: string[];
+      deaf?: ('RIGHT' | 'LEFT')[];
+      /** Format: date */
+      deafSince?: string;
       eardrum: components['schemas']['EardrumRequest'];
       ears: components['schemas']['EarTraitsRequest'];
       handling?: components['schemas']['HandlingRequest'];
@@ -3864,6 +3976,7 @@ export interface components {
       /** @enum {string} */
       ear?: 'RIGHT' | 'LEFT';
       giving?: components['schemas']['Giving'];
+      perhaps: components['schemas']['PerhapsGiven'][];
       span: components['schemas']['Span'];
       /** @enum {string} */
       status: 'GIVEN' | 'LEFT_OUT' | 'MISSED' | 'LATE' | 'DUE' | 'AHEAD';
@@ -3890,12 +4003,19 @@ export interface components {
       /** @description an IANA zone, such as Europe/Berlin */
       zone: string;
     };
+    Ear: {
+      /** @enum {string} */
+      change: 'BETTER' | 'SAME' | 'WORSE';
+      hurts: boolean;
+    };
     EarAnswer: {
       reasons: components['schemas']['Reason'][];
       /** @enum {string} */
       suits: 'OK' | 'CARE' | 'NO';
     };
     EarCleaning: {
+      /** Format: uuid */
+      cleaner?: string;
       /** Format: int32 */
       fills: number;
       /**
@@ -3908,10 +4028,13 @@ export interface components {
       /** @description mL */
       poured?: number;
       seen: components['schemas']['Noticed'];
+      small: boolean;
     };
     EarCleaningRequest: {
       /** Format: double */
       cameBack?: number;
+      /** Format: uuid */
+      cleaner?: string;
       /** @enum {string} */
       colour?:
         | 'NONE'
@@ -3935,11 +4058,13 @@ export interface components {
       odour?: 'NONE' | 'WAXY' | 'SWEET' | 'FOUL';
       /** Format: double */
       poured?: number;
+      small?: boolean;
       squelched?: boolean;
       /** Format: int32 */
       wipes?: number;
     };
     EarFinding: {
+      couldLook: boolean;
       /** @enum {string} */
       discharge: 'NONE' | 'MILD' | 'MODERATE' | 'SEVERE';
       /** @enum {string} */
@@ -3982,6 +4107,7 @@ export interface components {
       swelling: 'NONE' | 'MILD' | 'MODERATE' | 'SEVERE';
     };
     EarFindingRequest: {
+      couldLook?: boolean;
       /** @enum {string} */
       discharge: 'NONE' | 'MILD' | 'MODERATE' | 'SEVERE';
       /** @enum {string} */
@@ -4041,7 +4167,7 @@ export interface components {
       heavy: boolean;
       lookFirst: boolean;
       /** @enum {string} */
-      verdict: 'LEAVE' | 'CLEAN' | 'CAUTION' | 'STOP' | 'URGENT';
+      verdict: 'LEAVE' | 'CLEAN' | 'NOT_SEEN' | 'CAUTION' | 'STOP' | 'URGENT';
     };
     EarMark: {
       hold?: components['schemas']['Hold'];
@@ -4070,6 +4196,10 @@ export interface components {
       left: components['schemas']['EarPlan'];
       right: components['schemas']['EarPlan'];
     };
+    EarPairEarStands: {
+      left: components['schemas']['EarStands'];
+      right: components['schemas']['EarStands'];
+    };
     EarPairEarTable: {
       left: components['schemas']['EarTable'];
       right: components['schemas']['EarTable'];
@@ -4077,6 +4207,10 @@ export interface components {
     EarPairEarTask: {
       left: components['schemas']['EarTask'];
       right: components['schemas']['EarTask'];
+    };
+    EarPairEarTold: {
+      left: components['schemas']['EarTold'];
+      right: components['schemas']['EarTold'];
     };
     EarPairEarVerdict: {
       left: components['schemas']['EarVerdict'];
@@ -4104,6 +4238,10 @@ export interface components {
       left: components['schemas']['Judged'];
       right: components['schemas']['Judged'];
     };
+    EarPairLaidOut: {
+      left: components['schemas']['LaidOut'];
+      right: components['schemas']['LaidOut'];
+    };
     EarPairListDayLoad: {
       left: components['schemas']['DayLoad'][];
       right: components['schemas']['DayLoad'][];
@@ -4115,6 +4253,10 @@ export interface components {
     EarPairOptionalDriftNow: {
       left?: components['schemas']['DriftNow'];
       right?: components['schemas']['DriftNow'];
+    };
+    EarPairOptionalEar: {
+      left?: components['schemas']['Ear'];
+      right?: components['schemas']['Ear'];
     };
     EarPairOptionalEarCleaning: {
       left?: components['schemas']['EarCleaning'];
@@ -4128,15 +4270,49 @@ export interface components {
       left?: components['schemas']['Hold'];
       right?: components['schemas']['Hold'];
     };
+    EarPairSetSeen: {
+      left: (
+        | 'SMELL'
+        | 'RED'
+        | 'RUNS'
+        | 'WAX'
+        | 'SHAKES'
+        | 'SCRATCHES'
+        | 'HURTS'
+        | 'TILTS'
+        | 'SWOLLEN'
+        | 'BLEEDS'
+        | 'STAGGERS'
+        | 'EYES_FLICK'
+        | 'FACE_DROOPS'
+        | 'NO_LONGER_HEARS'
+      )[];
+      right: (
+        | 'SMELL'
+        | 'RED'
+        | 'RUNS'
+        | 'WAX'
+        | 'SHAKES'
+        | 'SCRATCHES'
+        | 'HURTS'
+        | 'TILTS'
+        | 'SWOLLEN'
+        | 'BLEEDS'
+        | 'STAGGERS'
+        | 'EYES_FLICK'
+        | 'FACE_DROOPS'
+        | 'NO_LONGER_HEARS'
+      )[];
+    };
     EarPairSuitability: {
       left: components['schemas']['Suitability'];
       right: components['schemas']['Suitability'];
     };
     EarPairVerdict: {
       /** @enum {string} */
-      left: 'LEAVE' | 'CLEAN' | 'CAUTION' | 'STOP' | 'URGENT';
+      left: 'LEAVE' | 'CLEAN' | 'NOT_SEEN' | 'CAUTION' | 'STOP' | 'URGENT';
       /** @enum {string} */
-      right: 'LEAVE' | 'CLEAN' | 'CAUTION' | 'STOP' | 'URGENT';
+      right: 'LEAVE' | 'CLEAN' | 'NOT_SEEN' | 'CAUTION' | 'STOP' | 'URGENT';
     };
     EarPlan: {
       advice: components['schemas']['Reason'][];
@@ -4160,6 +4336,75 @@ export interface components {
       ear: 'RIGHT' | 'LEFT';
       smear: components['schemas']['Smear'];
     };
+    EarStands: {
+      /** Format: date */
+      askedFrom?: string;
+      /** @enum {string} */
+      because:
+        | 'LEFT_ALONE'
+        | 'HELD'
+        | 'TOLD'
+        | 'NOT_SEEN'
+        | 'CALL_FIRST'
+        | 'CHECK_FIRST'
+        | 'ORDERED'
+        | 'SIGNS'
+        | 'BLOCKED'
+        | 'OTHER_EAR'
+        | 'PUPPY'
+        | 'STAYS'
+        | 'MEDICINE'
+        | 'DRUM_IN_DOUBT'
+        | 'NOTHING';
+      /** Format: int32 */
+      blockedChecks: number;
+      callFirst?: components['schemas']['LightLook'];
+      checkFirst: boolean;
+      /** @enum {string} */
+      counts: 'LEAVE' | 'CLEAN' | 'NOT_SEEN' | 'CAUTION' | 'STOP' | 'URGENT';
+      covered: boolean;
+      /** @enum {string} */
+      eardrum: 'INTACT' | 'NOT_KNOWN' | 'NOT_INTACT';
+      found: components['schemas']['EarFinding'];
+      foundCleaning?: components['schemas']['FoundWhileCleaning'];
+      hold?: components['schemas']['Hold'];
+      known: (
+        | 'SMELL'
+        | 'RED'
+        | 'RUNS'
+        | 'WAX'
+        | 'SHAKES'
+        | 'SCRATCHES'
+        | 'HURTS'
+        | 'TILTS'
+        | 'SWOLLEN'
+        | 'BLEEDS'
+        | 'STAGGERS'
+        | 'EYES_FLICK'
+        | 'FACE_DROOPS'
+        | 'NO_LONGER_HEARS'
+      )[];
+      liftedSince: boolean;
+      looked: boolean;
+      /** @enum {string} */
+      mayGoIn: 'IN_EAR' | 'WIPE' | 'NONE';
+      named: components['schemas']['Named'][];
+      noBetter: boolean;
+      order?: components['schemas']['VetOrder'];
+      reason: components['schemas']['Reason'];
+      /** @enum {string} */
+      side: 'RIGHT' | 'LEFT';
+      /** @enum {string} */
+      sign: 'LEAVE' | 'CLEAN' | 'NOT_SEEN' | 'CAUTION' | 'STOP' | 'URGENT';
+      /** Format: date */
+      since: string;
+      told: components['schemas']['ToldOpen'][];
+      treated: boolean;
+      trusted?: components['schemas']['VetOrder'];
+      unseen?: components['schemas']['Unseen'];
+      /** @enum {string} */
+      verdict: 'LEAVE' | 'CLEAN' | 'NOT_SEEN' | 'CAUTION' | 'STOP' | 'URGENT';
+    };
     EarTable: {
       deafnessCounts: boolean;
       kinds: (
@@ -4178,6 +4423,8 @@ export interface components {
       signs: components['schemas']['Clause'][];
     };
     EarTapsRequest: {
+      /** Format: uuid */
+      cleaner?: string;
       /** @enum {string} */
       colour?:
         | 'NONE'
@@ -4203,8 +4450,10 @@ export interface components {
       wipes: number;
     };
     EarTask: {
+      care: string[];
       /** @enum {string} */
       ear: 'RIGHT' | 'LEFT';
+      finds: components['schemas']['WipeSigns'];
       habit: components['schemas']['Habit'];
       mayFully: boolean;
       /** @enum {string} */
@@ -4214,6 +4463,32 @@ export interface components {
       /** @description mL */
       perFill?: number;
       reasons: components['schemas']['Reason'][];
+    };
+    EarTold: {
+      cleaned: boolean;
+      /**
+       * Format: int32
+       * @description 0 clean wipe · 1 trace · 2 light · 3 moderate · 4 heavy
+       */
+      load?: number;
+      /** @enum {string} */
+      method?: 'FILL' | 'SOAKED_PAD' | 'SYRINGE' | 'WIPE';
+      seen: (
+        | 'SMELL'
+        | 'RED'
+        | 'RUNS'
+        | 'WAX'
+        | 'SHAKES'
+        | 'SCRATCHES'
+        | 'HURTS'
+        | 'TILTS'
+        | 'SWOLLEN'
+        | 'BLEEDS'
+        | 'STAGGERS'
+        | 'EYES_FLICK'
+        | 'FACE_DROOPS'
+        | 'NO_LONGER_HEARS'
+      )[];
     };
     EarTraits: {
       /** @enum {string} */
@@ -4243,9 +4518,9 @@ export interface components {
       /** Format: int32 */
       score: number;
       /** @enum {string} */
-      sign: 'LEAVE' | 'CLEAN' | 'CAUTION' | 'STOP' | 'URGENT';
+      sign: 'LEAVE' | 'CLEAN' | 'NOT_SEEN' | 'CAUTION' | 'STOP' | 'URGENT';
       /** @enum {string} */
-      verdict: 'LEAVE' | 'CLEAN' | 'CAUTION' | 'STOP' | 'URGENT';
+      verdict: 'LEAVE' | 'CLEAN' | 'NOT_SEEN' | 'CAUTION' | 'STOP' | 'URGENT';
     };
     EarVisit: {
       cleaned: boolean;
@@ -4260,6 +4535,9 @@ export interface components {
       leftIn: boolean;
       /** Format: date */
       medicineUntil?: string;
+      named: (
+        'BLOOD' | 'FLAP' | 'PAIN' | 'FOREIGN_BODY' | 'SHAKING' | 'HEARING' | 'UNWELL' | 'BLOW'
+      )[];
       smear?: components['schemas']['Smear'];
     };
     EarVisitRequest: {
@@ -4275,6 +4553,9 @@ export interface components {
       leftIn?: boolean;
       /** Format: date */
       medicineUntil?: string;
+      named?: (
+        'BLOOD' | 'FLAP' | 'PAIN' | 'FOREIGN_BODY' | 'SHAKING' | 'HEARING' | 'UNWELL' | 'BLOW'
+      )[];
       smear?: components['schemas']['SmearRequest'];
     };
     EarWay: {
@@ -4285,7 +4566,7 @@ export interface components {
       second: components['schemas']['SessionStep'][];
       task: components['schemas']['EarTask'];
       /** @enum {string} */
-      verdict: 'LEAVE' | 'CLEAN' | 'CAUTION' | 'STOP' | 'URGENT';
+      verdict: 'LEAVE' | 'CLEAN' | 'NOT_SEEN' | 'CAUTION' | 'STOP' | 'URGENT';
       wipeOnly: boolean;
     };
     Eardrum: {
@@ -4341,6 +4622,9 @@ export interface components {
         | 'CHECK_ODOUR'
         | 'CHECK_COFFEE_GROUNDS'
         | 'CHECK_TICK'
+        | 'CHECK_NOT_SEEN'
+        | 'CHECK_TOLD'
+        | 'CHECK_CALL_FIRST'
         | 'CHECK_EARDRUM'
         | 'CHECK_VET_HOLD'
         | 'CHECK_BLACK'
@@ -4412,6 +4696,9 @@ export interface components {
         | 'SUITS_NEVER'
         | 'SUITS_OIL'
         | 'SUITS_HOME_MIXED'
+        | 'SUITS_UNREAD'
+        | 'SUITS_WITHDRAWN'
+        | 'SUITS_SALT'
         | 'SUITS_PUPPY'
         | 'SUITS_USE_BY'
         | 'SUITS_REACTED'
@@ -4423,6 +4710,8 @@ export interface components {
         | 'PLAN_VET'
         | 'PLAN_CHECK'
         | 'PLAN_CARE'
+        | 'PLAN_ASKED'
+        | 'PLAN_OUTING'
         | 'PLAN_YEARLY'
         | 'PLAN_WATCH'
         | 'PLAN_WAITS'
@@ -4469,6 +4758,8 @@ export interface components {
         | 'COURSE_DOSES'
         | 'COURSE_ON_TIME'
         | 'COURSE_WAIT'
+        | 'COURSE_ASK'
+        | 'COURSE_TOLD'
         | 'COURSE_BOTTLE'
         | 'COURSE_ADHERENCE'
         | 'COURSE_TWICE'
@@ -4614,6 +4905,12 @@ export interface components {
       field: string;
       message: string;
     };
+    FirstTime: {
+      asksMethod: boolean;
+      asksPuppy: boolean;
+      asksVetLooked: boolean;
+      wants: components['schemas']['Reason'][];
+    };
     Flare: {
       confirmed: boolean;
       ears: ('RIGHT' | 'LEFT')[];
@@ -4674,6 +4971,14 @@ export interface components {
       /** Format: int32 */
       watched: number;
     };
+    FoundWhileCleaning: {
+      /** Format: uuid */
+      cleaning: string;
+      /** Format: date */
+      day: string;
+      /** @enum {string} */
+      verdict: 'LEAVE' | 'CLEAN' | 'NOT_SEEN' | 'CAUTION' | 'STOP' | 'URGENT';
+    };
     FreshCalendarLink: {
       path: string;
     };
@@ -4697,6 +5002,7 @@ export interface components {
       /** Format: uuid */
       id: string;
       moment: components['schemas']['Moment'];
+      name?: string;
       offline: boolean;
       why?: string;
     };
@@ -4771,12 +5077,14 @@ export interface components {
     GuidedSession: {
       bottles: components['schemas']['BottleAtHand'][];
       canals?: components['schemas']['EarPairCanalGauge'];
-      chosen?: components['schemas']['Chosen'];
       /** Format: uuid */
       dogId: string;
+      first: components['schemas']['FirstTime'];
+      laidOut: components['schemas']['EarPairLaidOut'];
       name: string;
       progress?: components['schemas']['ProgressRequest'];
       session: components['schemas']['CleaningSession'];
+      stands: components['schemas']['EarPairEarStands'];
       /** Format: date */
       today: string;
       /** @description an IANA zone, such as Europe/Berlin */
@@ -4825,6 +5133,7 @@ export interface components {
       dog: string;
       /** Format: date */
       from: string;
+      known: components['schemas']['EarPairSetSeen'];
       parts: components['schemas']['HandOverPart'][];
       /** @enum {string} */
       taker: 'GROOMER' | 'SITTER' | 'SHELTER' | 'FOSTER';
@@ -4900,7 +5209,9 @@ export interface components {
     };
     HowOften: {
       /** @enum {string} */
-      kind: 'TIMES_A_DAY' | 'EVERY_DAYS' | 'WEEKDAYS' | 'ONCE';
+      kind: 'TIMES_A_DAY' | 'EVERY_DAYS' | 'TIMES_A_WEEK' | 'WEEKDAYS' | 'ONCE';
+      /** Format: int32 */
+      most: number;
       /** Format: int32 */
       number: number;
       weekdays: (
@@ -4970,7 +5281,13 @@ export interface components {
       once?: boolean;
       product?: string;
       /** Format: int32 */
+      rounds?: number;
+      /** Format: int32 */
       timesADay?: number;
+      /** Format: int32 */
+      timesAWeek?: number;
+      /** Format: int32 */
+      timesAWeekAtMost?: number;
       /** Format: date */
       until?: string;
       untilNextVisit?: boolean;
@@ -5023,6 +5340,7 @@ export interface components {
       /** @enum {string} */
       kind:
         | 'VISIT'
+        | 'ASK'
         | 'DRY'
         | 'SEEDS'
         | 'CHECK'
@@ -5049,6 +5367,17 @@ export interface components {
         [key: string]: components['schemas']['Suitability'];
       };
       now: components['schemas']['Suitability'];
+    };
+    KeptVersionAnsweredRequest: {
+      /** Format: date-time */
+      at: string;
+      by: string;
+      /** Format: date */
+      day?: string;
+      restorable: boolean;
+      said?: components['schemas']['AnsweredRequest'];
+      /** Format: int32 */
+      version: number;
     };
     KeptVersionAppointmentRequest: {
       /** Format: date-time */
@@ -5431,9 +5760,10 @@ export interface components {
       actives: {
         [key: string]: number;
       };
-      forDogs?: boolean;
       /** Format: int32 */
       keepsDays?: number;
+      /** @enum {string} */
+      madeFor?: 'DOGS_EARS' | 'DOGS' | 'OTHER_ANIMALS' | 'PEOPLE' | 'NOT_SAID';
       /** Format: double */
       ph?: number;
     };
@@ -5444,6 +5774,8 @@ export interface components {
       forDogs?: boolean;
       /** Format: int32 */
       keepsDays?: number;
+      /** @enum {string} */
+      madeFor?: 'DOGS_EARS' | 'DOGS' | 'OTHER_ANIMALS' | 'PEOPLE' | 'NOT_SAID';
       /** Format: double */
       ph?: number;
     };
@@ -5461,6 +5793,10 @@ export interface components {
     };
     LabelWordsRequest: {
       words: string;
+    };
+    LaidOut: {
+      chosen?: components['schemas']['Chosen'];
+      missing?: components['schemas']['Reason'];
     };
     Leading: {
       /** Format: int32 */
@@ -5513,6 +5849,13 @@ export interface components {
       lastInfection?: components['schemas']['StatedInfectionRequest'];
       /** @enum {string} */
       water: 'NEVER' | 'MONTHLY' | 'WEEKLY' | 'MOST_DAYS';
+    };
+    LightLook: {
+      dogIsWell: boolean;
+      ears: components['schemas']['EarPairOptionalEar'];
+      /** Format: uuid */
+      id: string;
+      moment: components['schemas']['Moment'];
     };
     LightLookRequest: {
       /** Format: date-time */
@@ -5714,6 +6057,12 @@ export interface components {
       day: string;
       /** @description an IANA zone, such as Europe/Berlin */
       zone: string;
+    };
+    Named: {
+      /** Format: date-time */
+      at: string;
+      isBottle: boolean;
+      product: string;
     };
     NamedDaysRequest: {
       daysOfMonth?: number[];
@@ -5963,6 +6312,11 @@ export interface components {
       reason: components['schemas']['Reason'];
       words: string;
     };
+    PerhapsGiven: {
+      /** Format: date-time */
+      at: string;
+      by: string;
+    };
     Period: {
       /** Format: int32 */
       badDays: number;
@@ -6042,6 +6396,7 @@ export interface components {
       zone: string;
     };
     PlanItem: {
+      asks?: components['schemas']['Asks'];
       ears: ('RIGHT' | 'LEFT')[];
       /** @enum {string} */
       fixedBy: 'NOBODY' | 'PERSON' | 'VET';
@@ -6052,6 +6407,7 @@ export interface components {
       /** @enum {string} */
       kind:
         | 'VISIT'
+        | 'ASK'
         | 'DRY'
         | 'SEEDS'
         | 'CHECK'
@@ -6230,6 +6586,9 @@ export interface components {
         | 'CHECK_ODOUR'
         | 'CHECK_COFFEE_GROUNDS'
         | 'CHECK_TICK'
+        | 'CHECK_NOT_SEEN'
+        | 'CHECK_TOLD'
+        | 'CHECK_CALL_FIRST'
         | 'CHECK_EARDRUM'
         | 'CHECK_VET_HOLD'
         | 'CHECK_BLACK'
@@ -6301,6 +6660,9 @@ export interface components {
         | 'SUITS_NEVER'
         | 'SUITS_OIL'
         | 'SUITS_HOME_MIXED'
+        | 'SUITS_UNREAD'
+        | 'SUITS_WITHDRAWN'
+        | 'SUITS_SALT'
         | 'SUITS_PUPPY'
         | 'SUITS_USE_BY'
         | 'SUITS_REACTED'
@@ -6312,6 +6674,8 @@ export interface components {
         | 'PLAN_VET'
         | 'PLAN_CHECK'
         | 'PLAN_CARE'
+        | 'PLAN_ASKED'
+        | 'PLAN_OUTING'
         | 'PLAN_YEARLY'
         | 'PLAN_WATCH'
         | 'PLAN_WAITS'
@@ -6358,6 +6722,8 @@ export interface components {
         | 'COURSE_DOSES'
         | 'COURSE_ON_TIME'
         | 'COURSE_WAIT'
+        | 'COURSE_ASK'
+        | 'COURSE_TOLD'
         | 'COURSE_BOTTLE'
         | 'COURSE_ADHERENCE'
         | 'COURSE_TWICE'
@@ -6500,9 +6866,9 @@ export interface components {
     Saying: {
       advice: components['schemas']['Advice'];
       /** @enum {string} */
-      left: 'LEAVE' | 'CLEAN' | 'CAUTION' | 'STOP' | 'URGENT';
+      left: 'LEAVE' | 'CLEAN' | 'NOT_SEEN' | 'CAUTION' | 'STOP' | 'URGENT';
       /** @enum {string} */
-      right: 'LEAVE' | 'CLEAN' | 'CAUTION' | 'STOP' | 'URGENT';
+      right: 'LEAVE' | 'CLEAN' | 'NOT_SEEN' | 'CAUTION' | 'STOP' | 'URGENT';
     };
     Season: {
       from: components['schemas']['YearDay'];
@@ -6543,6 +6909,9 @@ export interface components {
         | 'CHECK_ODOUR'
         | 'CHECK_COFFEE_GROUNDS'
         | 'CHECK_TICK'
+        | 'CHECK_NOT_SEEN'
+        | 'CHECK_TOLD'
+        | 'CHECK_CALL_FIRST'
         | 'CHECK_EARDRUM'
         | 'CHECK_VET_HOLD'
         | 'CHECK_BLACK'
@@ -6614,6 +6983,9 @@ export interface components {
         | 'SUITS_NEVER'
         | 'SUITS_OIL'
         | 'SUITS_HOME_MIXED'
+        | 'SUITS_UNREAD'
+        | 'SUITS_WITHDRAWN'
+        | 'SUITS_SALT'
         | 'SUITS_PUPPY'
         | 'SUITS_USE_BY'
         | 'SUITS_REACTED'
@@ -6625,6 +6997,8 @@ export interface components {
         | 'PLAN_VET'
         | 'PLAN_CHECK'
         | 'PLAN_CARE'
+        | 'PLAN_ASKED'
+        | 'PLAN_OUTING'
         | 'PLAN_YEARLY'
         | 'PLAN_WATCH'
         | 'PLAN_WAITS'
@@ -6671,6 +7045,8 @@ export interface components {
         | 'COURSE_DOSES'
         | 'COURSE_ON_TIME'
         | 'COURSE_WAIT'
+        | 'COURSE_ASK'
+        | 'COURSE_TOLD'
         | 'COURSE_BOTTLE'
         | 'COURSE_ADHERENCE'
         | 'COURSE_TWICE'
@@ -6761,6 +7137,7 @@ export interface components {
     SettingsRequest: {
       alwaysAfterWater?: boolean;
       capacity?: components['schemas']['CapacityRequest'];
+      cleanAfterOutings?: boolean;
       /** @enum {string} */
       facing: 'FRONT' | 'BEHIND';
       /** Format: int32 */
@@ -6780,12 +7157,16 @@ export interface components {
       medicineWait: 'AN_HOUR' | 'AFTER_THE_SHAKE';
       /** @enum {string} */
       method: 'FILL' | 'SOAKED_PAD' | 'SYRINGE' | 'WIPE';
+      methodChosen?: boolean;
       /** @enum {string} */
       mixing?: 'READY_ONLY' | 'HOME_MIXED';
       name: string;
       namedDays?: components['schemas']['NamedDaysRequest'];
+      practiseOn?: boolean;
       /** @enum {string} */
       scheduling: 'AS_NEEDED' | 'FIXED' | 'LEARNED' | 'VET';
+      /** Format: double */
+      smallFill?: number;
       /** @enum {string} */
       swabs: 'NEVER' | 'FOLDS_ONLY';
       /** @enum {string} */
@@ -7027,6 +7408,7 @@ export interface components {
       price?: number;
       /** Format: double */
       size: number;
+      withdrawn?: components['schemas']['Withdrawn'];
     };
     SupplyRequest: {
       batch?: components['schemas']['BatchRequest'];
@@ -7046,6 +7428,7 @@ export interface components {
       price?: number;
       /** Format: double */
       size: number;
+      withdrawn?: components['schemas']['WithdrawnRequest'];
     };
     SupplyRest: {
       /** Format: double */
@@ -7058,7 +7441,7 @@ export interface components {
       sentence: string;
       toDo: string;
       /** @enum {string} */
-      verdict: 'LEAVE' | 'CLEAN' | 'CAUTION' | 'STOP' | 'URGENT';
+      verdict: 'LEAVE' | 'CLEAN' | 'NOT_SEEN' | 'CAUTION' | 'STOP' | 'URGENT';
       when: components['schemas']['Clause'];
     };
     Taken: {
@@ -7135,6 +7518,7 @@ export interface components {
       zone: string;
     };
     Told: {
+      asksBack: boolean;
       by: string;
       done: (
         | 'LOOKED'
@@ -7149,13 +7533,122 @@ export interface components {
       )[];
       /** @enum {string} */
       ear?: 'RIGHT' | 'LEFT';
+      ears: components['schemas']['EarPairEarTold'];
+      /** Format: date-time */
+      gaveAt?: string;
       /** Format: uuid */
       id: string;
       moment: components['schemas']['Moment'];
       note?: string;
-      seen: ('SMELL' | 'RED' | 'RUNS' | 'WAX' | 'SHAKES' | 'SCRATCHES' | 'HURTS' | 'TILTS')[];
+      seen: (
+        | 'SMELL'
+        | 'RED'
+        | 'RUNS'
+        | 'WAX'
+        | 'SHAKES'
+        | 'SCRATCHES'
+        | 'HURTS'
+        | 'TILTS'
+        | 'SWOLLEN'
+        | 'BLEEDS'
+        | 'STAGGERS'
+        | 'EYES_FLICK'
+        | 'FACE_DROOPS'
+        | 'NO_LONGER_HEARS'
+      )[];
       /** @enum {string} */
       taker: 'GROOMER' | 'SITTER' | 'SHELTER' | 'FOSTER';
+      usual: (
+        | 'SMELL'
+        | 'RED'
+        | 'RUNS'
+        | 'WAX'
+        | 'SHAKES'
+        | 'SCRATCHES'
+        | 'HURTS'
+        | 'TILTS'
+        | 'SWOLLEN'
+        | 'BLEEDS'
+        | 'STAGGERS'
+        | 'EYES_FLICK'
+        | 'FACE_DROOPS'
+        | 'NO_LONGER_HEARS'
+      )[];
+    };
+    ToldAsked: {
+      /** @enum {string} */
+      answer: 'NOW' | 'THEN' | 'NO';
+      /** @enum {string} */
+      ear?: 'RIGHT' | 'LEFT';
+      /** @enum {string} */
+      seen:
+        | 'SMELL'
+        | 'RED'
+        | 'RUNS'
+        | 'WAX'
+        | 'SHAKES'
+        | 'SCRATCHES'
+        | 'HURTS'
+        | 'TILTS'
+        | 'SWOLLEN'
+        | 'BLEEDS'
+        | 'STAGGERS'
+        | 'EYES_FLICK'
+        | 'FACE_DROOPS'
+        | 'NO_LONGER_HEARS';
+      /** Format: uuid */
+      told: string;
+    };
+    ToldAskedRequest: {
+      /** @enum {string} */
+      answer: 'NOW' | 'THEN' | 'NO';
+      /** @enum {string} */
+      ear?: 'RIGHT' | 'LEFT';
+      /** @enum {string} */
+      seen:
+        | 'SMELL'
+        | 'RED'
+        | 'RUNS'
+        | 'WAX'
+        | 'SHAKES'
+        | 'SCRATCHES'
+        | 'HURTS'
+        | 'TILTS'
+        | 'SWOLLEN'
+        | 'BLEEDS'
+        | 'STAGGERS'
+        | 'EYES_FLICK'
+        | 'FACE_DROOPS'
+        | 'NO_LONGER_HEARS';
+      /** Format: uuid */
+      told: string;
+    };
+    ToldEarRequest: {
+      cleaned: boolean;
+      /** Format: int32 */
+      load?: number;
+      /** @enum {string} */
+      method?: 'FILL' | 'SOAKED_PAD' | 'SYRINGE' | 'WIPE';
+      seen: (
+        | 'SMELL'
+        | 'RED'
+        | 'RUNS'
+        | 'WAX'
+        | 'SHAKES'
+        | 'SCRATCHES'
+        | 'HURTS'
+        | 'TILTS'
+        | 'SWOLLEN'
+        | 'BLEEDS'
+        | 'STAGGERS'
+        | 'EYES_FLICK'
+        | 'FACE_DROOPS'
+        | 'NO_LONGER_HEARS'
+      )[];
+    };
+    ToldEarsRequest: {
+      left: components['schemas']['ToldEarRequest'];
+      right: components['schemas']['ToldEarRequest'];
     };
     ToldForm: {
       /** Format: date-time */
@@ -7174,8 +7667,62 @@ export interface components {
       )[];
       /** @enum {string} */
       ear?: 'RIGHT' | 'LEFT';
+      ears?: components['schemas']['ToldEarsRequest'];
+      /** Format: date-time */
+      gaveAt?: string;
       note?: string;
-      seen: ('SMELL' | 'RED' | 'RUNS' | 'WAX' | 'SHAKES' | 'SCRATCHES' | 'HURTS' | 'TILTS')[];
+      seen: (
+        | 'SMELL'
+        | 'RED'
+        | 'RUNS'
+        | 'WAX'
+        | 'SHAKES'
+        | 'SCRATCHES'
+        | 'HURTS'
+        | 'TILTS'
+        | 'SWOLLEN'
+        | 'BLEEDS'
+        | 'STAGGERS'
+        | 'EYES_FLICK'
+        | 'FACE_DROOPS'
+        | 'NO_LONGER_HEARS'
+      )[];
+      usual?: (
+        | 'SMELL'
+        | 'RED'
+        | 'RUNS'
+        | 'WAX'
+        | 'SHAKES'
+        | 'SCRATCHES'
+        | 'HURTS'
+        | 'TILTS'
+        | 'SWOLLEN'
+        | 'BLEEDS'
+        | 'STAGGERS'
+        | 'EYES_FLICK'
+        | 'FACE_DROOPS'
+        | 'NO_LONGER_HEARS'
+      )[];
+    };
+    ToldOpen: {
+      forTheVet?: boolean;
+      seen: (
+        | 'SMELL'
+        | 'RED'
+        | 'RUNS'
+        | 'WAX'
+        | 'SHAKES'
+        | 'SCRATCHES'
+        | 'HURTS'
+        | 'TILTS'
+        | 'SWOLLEN'
+        | 'BLEEDS'
+        | 'STAGGERS'
+        | 'EYES_FLICK'
+        | 'FACE_DROOPS'
+        | 'NO_LONGER_HEARS'
+      )[];
+      told: components['schemas']['Told'];
     };
     ToldRequest: {
       /** Format: date-time */
@@ -7196,10 +7743,44 @@ export interface components {
       )[];
       /** @enum {string} */
       ear?: 'RIGHT' | 'LEFT';
+      ears?: components['schemas']['ToldEarsRequest'];
+      /** Format: date-time */
+      gaveAt?: string;
       note?: string;
-      seen: ('SMELL' | 'RED' | 'RUNS' | 'WAX' | 'SHAKES' | 'SCRATCHES' | 'HURTS' | 'TILTS')[];
+      seen: (
+        | 'SMELL'
+        | 'RED'
+        | 'RUNS'
+        | 'WAX'
+        | 'SHAKES'
+        | 'SCRATCHES'
+        | 'HURTS'
+        | 'TILTS'
+        | 'SWOLLEN'
+        | 'BLEEDS'
+        | 'STAGGERS'
+        | 'EYES_FLICK'
+        | 'FACE_DROOPS'
+        | 'NO_LONGER_HEARS'
+      )[];
       /** @enum {string} */
       taker: 'GROOMER' | 'SITTER' | 'SHELTER' | 'FOSTER';
+      usual?: (
+        | 'SMELL'
+        | 'RED'
+        | 'RUNS'
+        | 'WAX'
+        | 'SHAKES'
+        | 'SCRATCHES'
+        | 'HURTS'
+        | 'TILTS'
+        | 'SWOLLEN'
+        | 'BLEEDS'
+        | 'STAGGERS'
+        | 'EYES_FLICK'
+        | 'FACE_DROOPS'
+        | 'NO_LONGER_HEARS'
+      )[];
       /** @description an IANA zone, such as Europe/Berlin */
       zone: string;
     };
@@ -7214,11 +7795,17 @@ export interface components {
     TrayCleaner: {
       /** Format: double */
       amount: number;
+      ears: components['schemas']['TrayEars'][];
       /** Format: double */
       left?: number;
+      missing?: components['schemas']['Reason'];
       shake: boolean;
       suffices: boolean;
       supply?: components['schemas']['Supply'];
+    };
+    TrayEars: {
+      dog: string;
+      ears: ('RIGHT' | 'LEFT')[];
     };
     TrayTool: {
       dogs: string[];
@@ -7290,15 +7877,29 @@ export interface components {
       wayOut?: string;
       window: components['schemas']['Window'];
     };
+    Unseen: {
+      /** Format: uuid */
+      check: string;
+      /** Format: date */
+      lastTried: string;
+      presses: boolean;
+      /** Format: date */
+      since: string;
+      wantsHelp: boolean;
+    };
     VerdictReason: {
       reason: components['schemas']['Reason'];
       toDo: string;
       /** @enum {string} */
-      verdict: 'LEAVE' | 'CLEAN' | 'CAUTION' | 'STOP' | 'URGENT';
+      verdict: 'LEAVE' | 'CLEAN' | 'NOT_SEEN' | 'CAUTION' | 'STOP' | 'URGENT';
     };
     VetOrder: {
+      /** @enum {string} */
+      by: 'VET' | 'LABEL' | 'LABEL_ALONE' | 'STAYS';
       instruction: components['schemas']['CleaningInstruction'];
       moment: components['schemas']['Moment'];
+      /** Format: date */
+      since: string;
       /** Format: uuid */
       visit: string;
     };
@@ -7343,7 +7944,7 @@ export interface components {
       appointments: components['schemas']['Appointment'][];
     };
     Waiting: {
-      cleanFirst: ('RIGHT' | 'LEFT')[];
+      cleanFirst: components['schemas']['CleanFirst'][];
       /** Format: int32 */
       minutes: number;
       running: components['schemas']['Running'][];
@@ -7409,6 +8010,27 @@ export interface components {
       earliest: string;
       /** Format: date */
       latest: string;
+    };
+    WipeSigns: {
+      colours: {
+        [key: string]: 'LEAVE' | 'CLEAN' | 'NOT_SEEN' | 'CAUTION' | 'STOP' | 'URGENT';
+      };
+      hurts: {
+        [key: string]: 'LEAVE' | 'CLEAN' | 'NOT_SEEN' | 'CAUTION' | 'STOP' | 'URGENT';
+      };
+      odours: {
+        [key: string]: 'LEAVE' | 'CLEAN' | 'NOT_SEEN' | 'CAUTION' | 'STOP' | 'URGENT';
+      };
+    };
+    Withdrawn: {
+      /** Format: date */
+      on: string;
+      why: string;
+    };
+    WithdrawnRequest: {
+      /** Format: date */
+      on: string;
+      why: string;
     };
     WrongLine: {
       errors: components['schemas']['FieldError'][];
@@ -7523,6 +8145,108 @@ export interface operations {
           [name: string]: unknown;
         };
         content?: never;
+      };
+    };
+  };
+  'put-answers': {
+    parameters: {
+      query?: never;
+      header?: {
+        'If-None-Match'?: string;
+        'If-Match'?: string;
+      };
+      path: {
+        household: string;
+        id: string;
+      };
+      cookie?: never;
+    };
+    requestBody: {
+      content: {
+        'application/json': components['schemas']['AnsweredRequest'];
+      };
+    };
+    responses: {
+      /** @description OK */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['FactAnswer'];
+        };
+      };
+    };
+  };
+  'remove-answers': {
+    parameters: {
+      query?: never;
+      header?: {
+        'If-Match'?: string;
+      };
+      path: {
+        household: string;
+        id: string;
+      };
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      /** @description OK */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['FactAnswer'];
+        };
+      };
+    };
+  };
+  'versions-answers': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path: {
+        household: string;
+        id: string;
+      };
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      /** @description OK */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['KeptVersionAnsweredRequest'][];
+        };
+      };
+    };
+  };
+  'restore-answers': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path: {
+        household: string;
+        id: string;
+        version: number;
+      };
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      /** @description OK */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['FactAnswer'];
+        };
       };
     };
   };

@@ -23,6 +23,16 @@ export const WORDS = {
     { label: 'essential oil', value: 'ESSENTIAL_OIL' },
     { label: 'bleach', value: 'BLEACH' },
   ],
+  Alarming: [
+    { label: 'blood', value: 'BLOOD' },
+    { label: 'a ballooned flap', value: 'FLAP' },
+    { label: 'severe pain', value: 'PAIN' },
+    { label: 'something stuck', value: 'FOREIGN_BODY' },
+    { label: 'violent shaking that began suddenly', value: 'SHAKING' },
+    { label: 'it no longer hears', value: 'HEARING' },
+    { label: 'off its food or feverish', value: 'UNWELL' },
+    { label: 'a blow to the head', value: 'BLOW' },
+  ],
   Allergy: [
     { label: 'none', value: 'NONE' },
     { label: 'suspected', value: 'SUSPECTED' },
@@ -185,6 +195,13 @@ export const WORDS = {
     { label: 'at the opening', value: 'OPENING' },
     { label: 'in the canal', value: 'CANAL' },
   ],
+  MadeFor: [
+    { label: "dogs' ears", value: 'DOGS_EARS' },
+    { label: 'dogs, not ears', value: 'DOGS' },
+    { label: 'other animals', value: 'OTHER_ANIMALS' },
+    { label: 'people', value: 'PEOPLE' },
+    { label: 'it does not say', value: 'NOT_SAID' },
+  ],
   Measure: [
     { label: 'mL', value: 'MILLILITRE' },
     { label: 'g', value: 'GRAM' },
@@ -256,6 +273,12 @@ export const WORDS = {
     { label: 'scratches', value: 'SCRATCHES' },
     { label: 'it hurts', value: 'HURTS' },
     { label: 'holds its head askew', value: 'TILTS' },
+    { label: 'swollen', value: 'SWOLLEN' },
+    { label: 'blood', value: 'BLEEDS' },
+    { label: 'staggers', value: 'STAGGERS' },
+    { label: 'its eyes flick', value: 'EYES_FLICK' },
+    { label: 'its face droops', value: 'FACE_DROOPS' },
+    { label: 'no longer hears', value: 'NO_LONGER_HEARS' },
   ],
   SeenThing: [
     { label: 'something stuck', value: 'FOREIGN_BODY' },
@@ -321,6 +344,7 @@ export const WORDS = {
   Verdict: [
     { label: 'quiet', value: 'LEAVE' },
     { label: 'waxy', value: 'CLEAN' },
+    { label: 'not seen', value: 'NOT_SEEN' },
     { label: 'wipe only', value: 'CAUTION' },
     { label: 'no liquid', value: 'STOP' },
     { label: 'vet today', value: 'URGENT' },

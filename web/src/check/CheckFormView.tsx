@@ -11,9 +11,13 @@ import { useSettings } from '../household/useMe';
 import { DayAndNote } from '../form/DayAndNote';
 import type { Schemas } from '../api/client';
 import { sidesAsSeen } from '../measure/facing';
+import { AskTold } from './AskTold';
 import { DogSignsPanel } from './DogSignsPanel';
 import { EarHeads } from './EarHeads';
 import { EarSignRows } from './EarSignRows';
+import { askedByName, isAnswered } from './toldSigns';
+import { sayUnseen } from './unseen';
+import { UnseenEars } from './UnseenEars';
 import { LiveVerdict } from './LiveVerdict';
 import { checkFormSchema, isComplete, requestOf, type CheckForm } from './checkForm';
 import { useCheckPreview } from './useCheckPreview';
@@ -28,7 +32,10 @@ interface Correction {
 }
 
 /** What the form needs to know of a dog. */
-type CheckedDog = Pick<Schemas['DogInFull'], 'dog' | 'plan' | 'zone' | 'startsFrom' | 'normal'>;
+type CheckedDog = Pick<
+  Schemas['DogInFull'],
+  'dog' | 'plan' | 'zone' | 'startsFrom' | 'normal' | 'ears'
+>;
 
 /**
  * A check: the pair side by side, what the whole dog shows, and what it comes to while it is being
@@ -67,7 +74,8 @@ export function CheckFormView({
   const preview = useCheckPreview(dogId, request(form), corrected && checkId);
   const judged = preview.data?.verdict.ears;
   const verdicts = judged && { right: judged.right.verdict, left: judged.left.verdict };
-  const complete = isComplete(form);
+  const told = useMemo(() => (corrected ? [] : askedByName(dog.ears)), [corrected, dog.ears]);
+  const complete = isComplete(form) && isAnswered(told, form);
 
   return (
     <form
@@ -95,9 +103,18 @@ export function CheckFormView({
               form={form}
               verdicts={verdicts}
               onLooked={(ear, looked) => setValue(`${ear}.looked`, looked)}
+              onUnseen={(ear, couldLook) => sayUnseen(ear, couldLook, setValue)}
             />
+            <UnseenEars sides={sides} form={form} onChange={setValue} />
             <EarSignRows sides={sides} form={form} normal={dog.normal} onChange={setValue} />
           </Paper>
+          {told.length > 0 && (
+            <AskTold
+              told={told}
+              asked={form.asked}
+              onAnswer={(asked) => setValue('asked', asked)}
+            />
+          )}
           <Paper variant="outlined" sx={{ p: { xs: 1.5, sm: 2 } }}>
             <DogSignsPanel sides={sides} signs={form.dog} onChange={setValue} />
           </Paper>
@@ -153,7 +170,9 @@ export function CheckFormView({
                 color="textSecondary"
                 sx={{ mt: 0.5, display: { xs: 'none', md: 'block' } }}
               >
-                Tap “Looked and sniffed” for each ear, and the signs that differ.
+                {isComplete(form)
+                  ? 'Answer what was told of it.'
+                  : 'Tap “Looked and sniffed” for each ear, and the signs that differ.'}
               </Typography>
             )}
           </Paper>

@@ -59,7 +59,12 @@ function Words({ said, day }: { said: Schemas['CheckRequest']; day: Day }) {
       {SIDES.map((side) => (
         <Typography key={side}>
           {earName(side)}:{' '}
-          {signsWords({ seen: [], hearing: 'NOT_TRIED', ...ofSide(said.ears, side) })}
+          {signsWords({
+            couldLook: true,
+            seen: [],
+            hearing: 'NOT_TRIED',
+            ...ofSide(said.ears, side),
+          })}
         </Typography>
       ))}
     </>

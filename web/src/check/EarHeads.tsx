@@ -15,12 +15,15 @@ export function EarHeads({
   form,
   verdicts,
   onLooked,
+  onUnseen,
 }: {
   sides: readonly Side[];
   form: CheckForm;
   /** What each ear comes to, as far as that is known. */
   verdicts: { right: Verdict; left: Verdict } | undefined;
   onLooked: (ear: 'right' | 'left', looked: boolean) => void;
+  /** That it could not be looked at, or can after all. */
+  onUnseen: (ear: 'right' | 'left', couldLook: boolean) => void;
 }) {
   return (
     <Box
@@ -38,7 +41,7 @@ export function EarHeads({
     >
       {sides.map((side) => {
         const ear = EAR_OF_SIDE[side];
-        const { looked } = form[ear];
+        const { looked, couldLook } = form[ear];
         const missing = missingSigns(form[ear]);
         const says = verdicts && ofSide(verdicts, side);
         // what is still missing can only make it worse
@@ -59,10 +62,10 @@ export function EarHeads({
             </Box>
             <Button
               fullWidth
-              variant={looked ? 'contained' : 'outlined'}
-              aria-pressed={looked}
+              variant={looked && couldLook ? 'contained' : 'outlined'}
+              aria-pressed={looked && couldLook}
               aria-label={`Looked and sniffed: ${earName(side)}`}
-              disabled={missing.length > 0}
+              disabled={missing.length > 0 || !couldLook}
               onClick={() => onLooked(ear, !looked)}
               startIcon={looked ? <DoneIcon /> : <LookIcon />}
               sx={{ px: 1, lineHeight: 1.15, minHeight: 52 }}
@@ -70,6 +73,24 @@ export function EarHeads({
               Looked and sniffed
             </Button>
           </Box>
+        );
+      })}
+      {sides.map((side) => {
+        const ear = EAR_OF_SIDE[side];
+        const { couldLook } = form[ear];
+        return (
+          <Button
+            key={side}
+            fullWidth
+            color="inherit"
+            variant={couldLook ? 'text' : 'contained'}
+            aria-pressed={!couldLook}
+            aria-label={`Could not look: ${earName(side)}`}
+            onClick={() => onUnseen(ear, !couldLook)}
+            sx={{ px: 1, minHeight: 40, color: couldLook ? 'text.secondary' : undefined }}
+          >
+            Could not look
+          </Button>
         );
       })}
     </Box>

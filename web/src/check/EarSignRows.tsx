@@ -69,7 +69,7 @@ export function EarSignRows({
   return (
     <>
       {DRAWN_SIGNS.map((sign) => (
-        <Row key={sign} heading={SIGN_NAMES[sign]} sides={sides}>
+        <Row key={sign} heading={SIGN_NAMES[sign]} sides={sides} form={form}>
           {(side) => {
             const ear = EAR_OF_SIDE[side];
             return (
@@ -93,7 +93,7 @@ export function EarSignRows({
         </Row>
       ))}
       {discharging && (
-        <Row heading="What it looks like" sides={sides}>
+        <Row heading="What it looks like" sides={sides} form={form}>
           {(side) => {
             const ear = EAR_OF_SIDE[side];
             if ((form[ear].discharge ?? 'NONE') === 'NONE') return null;
@@ -131,7 +131,7 @@ export function EarSignRows({
           );
         }}
       </Row>
-      <Row heading="Pain" sides={sides}>
+      <Row heading="Pain" sides={sides} form={form}>
         {(side) => {
           const ear = EAR_OF_SIDE[side];
           return (
@@ -160,13 +160,16 @@ function gradeName(sign: GradedSign, grade: Grade): string {
   return `${gradeNumber(grade)} ${labelOf(WORDS.Grade, grade)}: ${GRADE_SENTENCES[sign][grade]}`;
 }
 
+/** A sign of both ears; where it has to be seen, an ear that could not be looked at has none. */
 function Row({
   heading,
   sides,
+  form,
   children,
 }: {
   heading: string;
   sides: readonly Side[];
+  form?: CheckForm;
   children: (side: Side) => ReactNode;
 }) {
   return (
@@ -177,7 +180,7 @@ function Row({
       <Box sx={PAIR_COLUMNS}>
         {sides.map((side) => (
           <Box key={side} sx={{ minWidth: 0 }}>
-            {children(side)}
+            {(!form || form[EAR_OF_SIDE[side]].couldLook) && children(side)}
           </Box>
         ))}
       </Box>
@@ -256,7 +259,7 @@ function SeenAndHearing({
         {open ? 'Fold away' : 'Something seen in the ear · hearing'}
       </Button>
       <Collapse in={open} unmountOnExit>
-        <Row heading="Seen in the ear" sides={sides}>
+        <Row heading="Seen in the ear" sides={sides} form={form}>
           {(side) => {
             const ear = EAR_OF_SIDE[side];
             const { seen } = form[ear];

@@ -9,6 +9,15 @@ const SHAPES: Record<Verdict, React.ReactNode> = {
   CLEAN: (
     <path d="M12 3 C13 8 18 11 18 15.5 A6 6 0 0 1 6 15.5 C6 11 11 8 12 3 Z" fill="currentColor" />
   ),
+  NOT_SEEN: (
+    <path
+      d="M3 3 L21 21 M4 12 C7 6.5 17 6.5 20 12 C17 17.5 7 17.5 4 12 Z"
+      fill="none"
+      stroke="currentColor"
+      strokeWidth="2.2"
+      strokeLinecap="round"
+    />
+  ),
   CAUTION: (
     <>
       <circle cx="12" cy="12" r="8.6" fill="none" stroke="currentColor" strokeWidth="2" />

@@ -13,6 +13,7 @@ import type { EarFinding } from './signs';
 const TODAY = '2026-11-25';
 const NOW = new Date('2026-11-25T09:30:00Z');
 const WELL: EarFinding = {
+  couldLook: true,
   redness: 'NONE',
   swelling: 'NONE',
   sores: 'NONE',
@@ -107,5 +108,27 @@ describe('the form of a check', () => {
     expect(again.dog).toEqual(said.dog);
     expect(again.note).toBe('calm');
     expect(again.right).toMatchObject({ dischargeKind: 'BROWN', looked: true });
+  });
+
+  it('says nothing of an ear that nobody could look at but that it pulled away, and how it smells', () => {
+    const blank = blankCheck(TODAY, { right: WELL, left: WELL });
+    const unseen = {
+      ...blank.right,
+      couldLook: false,
+      redness: 'SEVERE' as const,
+      odour: 'FOUL' as const,
+      pain: 'MODERATE' as const,
+    };
+    const form = { ...blank, right: unseen, left: { ...blank.left, looked: true } };
+    expect(isComplete(form)).toBe(true);
+    expect(missingSigns(unseen)).toEqual([]);
+    const { right, left } = requestOf(form, 'd', 'Europe/London', NOW).ears;
+    expect(right).toMatchObject({
+      couldLook: false,
+      redness: 'NONE',
+      pain: 'MODERATE',
+      odour: 'FOUL',
+    });
+    expect(left).toMatchObject({ discharge: 'MILD' });
   });
 });

@@ -14,6 +14,8 @@ const answer = z.enum(['YES', 'NO', 'NOT_KNOWN']);
 
 /** One ear: a sign that has not been looked for yet is missing. */
 const ear = z.object({
+  /** Whether it could be looked at; said once somebody tried. */
+  couldLook: z.boolean(),
   redness: z.optional(grade),
   swelling: z.optional(grade),
   sores: z.optional(grade),
@@ -77,6 +79,28 @@ const dog = z.object({
   itchingContacts: answer,
 });
 
+const asked = z.object({
+  told: z.string(),
+  seen: z.enum([
+    'SMELL',
+    'RED',
+    'RUNS',
+    'WAX',
+    'SHAKES',
+    'SCRATCHES',
+    'HURTS',
+    'TILTS',
+    'SWOLLEN',
+    'BLEEDS',
+    'STAGGERS',
+    'EYES_FLICK',
+    'FACE_DROOPS',
+    'NO_LONGER_HEARS',
+  ]),
+  ear: z.optional(z.enum(['RIGHT', 'LEFT'])),
+  answer: z.enum(['NOW', 'THEN', 'NO']),
+});
+
 export function checkFormSchema(today: Day, bornOn: Day | undefined) {
   return z.object({
     day: z.string().check(
@@ -87,6 +111,8 @@ export function checkFormSchema(today: Day, bornOn: Day | undefined) {
     right: ear,
     left: ear,
     dog,
+    /** What was told and is asked for by name, as far as it is answered. */
+    asked: z.array(asked),
     note: text(LIMITS.Check.note.length),
   });
 }
@@ -120,6 +146,7 @@ export function blankCheck(
 ): CheckForm {
   const blank = (normal: EarFinding | undefined): EarForm => ({
     ...(normal ?? {}),
+    couldLook: true,
     seen: [],
     hearing: 'NOT_TRIED',
     looked: false,
@@ -129,6 +156,7 @@ export function blankCheck(
     right: blank(startsFrom?.right),
     left: blank(startsFrom?.left),
     dog: QUIET_DOG,
+    asked: [],
     note: '',
   };
 }
@@ -137,6 +165,7 @@ export function blankCheck(
 export function formOf(said: Schemas['CheckRequest']): CheckForm {
   const earForm = (finding: CheckRequest['ears']['right']): EarForm => ({
     ...finding,
+    couldLook: finding.couldLook ?? true,
     seen: finding.seen ?? [],
     hearing: finding.hearing ?? 'NOT_TRIED',
     looked: true,
@@ -146,6 +175,7 @@ export function formOf(said: Schemas['CheckRequest']): CheckForm {
     right: earForm(said.ears.right),
     left: earForm(said.ears.left),
     dog: { ...QUIET_DOG, ...said.dog },
+    asked: said.asked ?? [],
     note: said.note ?? '',
   };
 }
@@ -154,6 +184,7 @@ const SIGNS = ['redness', 'swelling', 'sores', 'discharge', 'odour', 'pain'] as 
 
 /** What has not been looked for yet, in words. */
 export function missingSigns(form: EarForm): string[] {
+  if (!form.couldLook) return [];
   const missing: string[] = SIGNS.filter((sign) => form[sign] === undefined);
   const kindMissing =
     form.discharge !== undefined &&
@@ -173,11 +204,30 @@ export function worthSaying<R extends { verdict: Verdict }>(
 
 /** Whether it can be saved: every sign said, and each ear looked at and sniffed. */
 export function isComplete(form: CheckForm): boolean {
-  return [form.right, form.left].every((one) => one.looked && missingSigns(one).length === 0);
+  return [form.right, form.left].every(
+    (one) => !one.couldLook || (one.looked && missingSigns(one).length === 0),
+  );
+}
+
+/** An ear that nobody could look at, and whether it pulled away as it never did. */
+function unseenRequest({ pain, odour, hearing }: EarForm): CheckRequest['ears']['right'] {
+  return {
+    couldLook: false,
+    redness: 'NONE',
+    swelling: 'NONE',
+    sores: 'NONE',
+    discharge: 'NONE',
+    dischargeKind: 'NONE',
+    odour: odour ?? 'NONE',
+    pain: pain === 'MODERATE' || pain === 'SEVERE' ? 'MODERATE' : 'NONE',
+    seen: [],
+    hearing,
+  };
 }
 
 /** An ear as far as it has been graded; what is missing counts as none. */
 function earRequest(form: EarForm): CheckRequest['ears']['right'] {
+  if (!form.couldLook) return unseenRequest(form);
   const discharge = form.discharge ?? 'NONE';
   const kind = form.dischargeKind ?? 'NONE';
   const lump = lumpOf(form);
@@ -241,6 +291,7 @@ export function requestOf(
       ...(pawed !== 'NOT_SAID' && { pawed }),
       ...(onset !== 'NOT_SAID' && { onset }),
     },
+    ...(form.asked.length > 0 && { asked: form.asked }),
     ...(note && { note }),
   };
 }

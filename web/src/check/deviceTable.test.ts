@@ -6,7 +6,7 @@ import { GRADES, type EarFinding } from './signs';
 
 const VERDICTS = WORDS.Verdict.map(({ value }) => value);
 const HEARD = ['TURNED', 'NOT_TRIED', 'DID_NOT_TURN'] as const;
-const NUMBERS_OF_AN_EAR = 9;
+const NUMBERS_OF_AN_EAR = 10;
 const NUMBERS_OF_A_DOG = 5;
 
 /** Checks that were drawn and judged by the rules themselves, when the core was tested. */
@@ -22,8 +22,9 @@ function at<T>(list: readonly T[], index: number | undefined): T {
 }
 
 function ear(numbers: readonly number[]): EarFinding {
-  const [redness, swelling, sores, discharge, kind, odour, pain, things = 0, heard] = numbers;
+  const [redness, swelling, sores, discharge, kind, odour, pain, things = 0, heard, seen] = numbers;
   return {
+    couldLook: seen === 1,
     redness: at(GRADES, redness),
     swelling: at(GRADES, swelling),
     sores: at(GRADES, sores),

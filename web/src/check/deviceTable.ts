@@ -1,7 +1,7 @@
 import type { Schemas } from '../api/client';
 import { WORDS } from '../api/words';
 import type { Side } from '../measure/side';
-import { gradeNumber, type EarFinding, type Grade } from './signs';
+import { gradeNumber, isSign, type EarFinding, type Grade } from './signs';
 import type { Verdict } from './verdicts';
 
 export type EarTable = Schemas['EarTable'];
@@ -51,7 +51,8 @@ function signsOf(
     SCORE: beside + discharge,
     SCORE_BESIDE_DISCHARGE: beside,
     DEAF: flag(table.deafnessCounts && ear.hearing === 'DID_NOT_TURN'),
-    THINGS: ear.seen.length,
+    UNSEEN: flag(!ear.couldLook),
+    THINGS: ear.seen.filter(isSign).length,
     FOREIGN_BODY: has('FOREIGN_BODY'),
     TICK_LIFTED: has('TICK_LIFTED'),
     TICK_STUCK: has('TICK_STUCK'),

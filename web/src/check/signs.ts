@@ -90,6 +90,11 @@ const GROUP_OF: Record<SeenThing, ThingGroup> = {
   THICKENED: 'noted',
 };
 
+/** Whether a thing is a sign of its own, not one to do away with first or to note. */
+export function isSign(thing: SeenThing): boolean {
+  return GROUP_OF[thing] === 'signs';
+}
+
 /** The things of one group, each with its words. */
 export function thingsOf(group: ThingGroup): readonly Choice<SeenThing>[] {
   return WORDS.SeenThing.filter(({ value }) => GROUP_OF[value] === group);
@@ -109,8 +114,16 @@ export function againstNormal(grade: Grade, normal: Grade): string | undefined {
   return usual > 0 ? 'normal for it' : undefined;
 }
 
+/** An ear that nobody could look at, in words. */
+function unseenWords({ pain }: EarFinding): string {
+  return gradeNumber(pain) > 1
+    ? 'could not look: it pulled away as it never did'
+    : 'could not look';
+}
+
 /** What an ear showed, in words. */
 export function signsWords(finding: EarFinding): string {
+  if (!finding.couldLook) return unseenWords(finding);
   const graded = DRAWN_SIGNS.filter((sign) => finding[sign] !== 'NONE').map((sign) =>
     sign === 'discharge'
       ? `${labelOf(WORDS.DischargeKind, finding.dischargeKind)} discharge ${gradeNumber(finding.discharge)}`

@@ -11,6 +11,7 @@ export function isMild(verdict: Verdict): boolean {
 export const VERDICT_COLOURS: Record<Verdict, string> = {
   LEAVE: 'mark.quiet',
   CLEAN: 'primary.main',
+  NOT_SEEN: 'mark.caution',
   CAUTION: 'mark.caution',
   STOP: 'mark.stop',
   URGENT: 'mark.stop',

@@ -2,6 +2,7 @@ import type { EarFinding } from './signs';
 
 /** An ear that shows nothing, for tests. */
 export const WELL: EarFinding = {
+  couldLook: true,
   redness: 'NONE',
   swelling: 'NONE',
   sores: 'NONE',

@@ -18,6 +18,15 @@ describe('what is noticed while cleaning', () => {
     expect(foundVerdict(noticed)).toBe(verdict);
   });
 
+  it('goes by what its vet had seen of the ear, where the session says it', () => {
+    // the vet saw it yellow: only what was not seen then ends the rounds
+    const finds = { colours: { GREEN: 'STOP' }, odours: { FOUL: 'STOP' }, hurts: {} } as const;
+    expect(foundVerdict({ colour: 'YELLOW' }, finds)).toBeUndefined();
+    expect(foundVerdict({ colour: 'GREEN' }, finds)).toBe('STOP');
+    expect(foundVerdict({ colour: 'YELLOW', odour: 'FOUL' }, finds)).toBe('STOP');
+    expect(foundVerdict({ hurt: 'FLINCHED' }, finds)).toBeUndefined();
+  });
+
   it('is told in words', () => {
     const ear = {
       colour: 'GREEN',

@@ -30,9 +30,24 @@ const CAUTIONS: readonly (Colour | Smell | Hurt | undefined)[] = [
   'FLINCHED',
 ];
 
-/** What that asks for at once, without what else is known of the ear; the server judges all of it. */
-export function foundVerdict({ colour, odour, hurt }: Noticed): 'STOP' | 'CAUTION' | undefined {
+/** What a find asks for in one ear, as the server says it of all that it knows of that ear. */
+export type Finds = Schemas['WipeSigns'];
+
+/** The worst that was found asks for; by the ear's own answer, where that is at hand. */
+export function foundVerdict(
+  { colour, odour, hurt }: Noticed,
+  finds?: Finds,
+): 'STOP' | 'CAUTION' | undefined {
   const said = [colour, odour, hurt];
+  if (finds) {
+    const asks = [
+      colour && finds.colours[colour],
+      odour && finds.odours[odour],
+      hurt && finds.hurts[hurt],
+    ];
+    if (asks.includes('STOP') || asks.includes('URGENT')) return 'STOP';
+    return asks.includes('CAUTION') ? 'CAUTION' : undefined;
+  }
   if (said.some((one) => STOPS.includes(one))) return 'STOP';
   return said.some((one) => CAUTIONS.includes(one)) ? 'CAUTION' : undefined;
 }

@@ -3,7 +3,7 @@ import Stack from '@mui/material/Stack';
 import TextField from '@mui/material/TextField';
 import Typography from '@mui/material/Typography';
 import { WORDS } from '../api/words';
-import { EARDRUMS, INFECTED_EARS } from '../ear/traits';
+import { DEAF_EARS, EARDRUMS, INFECTED_EARS } from '../ear/traits';
 import { labelOf } from '../form/choice';
 import { FoldedLine } from '../form/FoldedLine';
 import { FormChoice } from '../form/FormChoice';
@@ -238,6 +238,29 @@ function CareLines({ form, control, register, errors, today }: FormParts) {
           name="waterSensitive"
           label="Ear trouble follows water: watch the ears for two weeks after it"
         />
+      </FoldedLine>
+      <FoldedLine
+        label="Hearing"
+        value={labelOf(DEAF_EARS, form.deaf)}
+        differs={form.deaf !== 'NONE'}
+        invalid={!!errors.deafSince}
+      >
+        <FormChoice
+          control={control}
+          name="deaf"
+          label="Deaf"
+          hint="As its vet said. An ear that is known not to hear is not tried at each check."
+          choices={DEAF_EARS}
+        />
+        {form.deaf !== 'NONE' && (
+          <DayField
+            label="Since"
+            slotProps={day}
+            sx={{ maxWidth: 260 }}
+            {...faulty(errors, 'deafSince', 'Leave empty if not known')}
+            {...register('deafSince')}
+          />
+        )}
       </FoldedLine>
       <FoldedLine
         label="Coat"

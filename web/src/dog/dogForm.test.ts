@@ -81,6 +81,8 @@ describe('the dog form', () => {
         rung: 'FOLD',
         rungOn: '2026-10-01',
         method: 'SYRINGE',
+        deaf: 'LEFT',
+        deafSince: '2025-05-01',
       },
       TODAY,
       'KG',
@@ -91,12 +93,14 @@ describe('the dog form', () => {
       handling,
       ways = {},
       schedule = {},
+      deaf = [],
       ...said
     } = request;
     if (!handling) throw new Error('the form always says how it takes being handled');
     const profile = {
       ...said,
       waterSensitive,
+      deaf,
       handling: { ...handling, needsTwo: handling.needsTwo ?? false },
       ways,
       own: schedule,

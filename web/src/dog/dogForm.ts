@@ -64,6 +64,9 @@ export function dogFormSchema(today: Day, unit: WeightUnit) {
       litterFrom: z.string(),
       litterUntil: z.string(),
       waterSensitive: z.boolean(),
+      /** The ears that it is known not to hear with, and since when; empty where that is not known. */
+      deaf: z.enum(['NONE', 'RIGHT', 'LEFT', 'BOTH']),
+      deafSince: pastDay,
       eardrum: z.enum(['NEVER_EXAMINED', 'SEEN_INTACT', 'NOT_INTACT']),
       eardrumOn: pastDay,
       reactions: text(LIMITS.Dog.normal.length),
@@ -126,6 +129,8 @@ export function blankForm(today: Day): DogForm {
     litterFrom: '',
     litterUntil: '',
     waterSensitive: false,
+    deaf: 'NONE',
+    deafSince: '',
     eardrum: 'NEVER_EXAMINED',
     eardrumOn: '',
     reactions: '',
@@ -191,6 +196,8 @@ export function formOf(dog: Schemas['DogFacts'], leftOn: Day | undefined): DogFo
     litterFrom: profile.litter?.from ?? '',
     litterUntil: profile.litter?.until ?? '',
     waterSensitive: profile.waterSensitive,
+    deaf: profile.deaf.length > 1 ? 'BOTH' : (profile.deaf[0] ?? 'NONE'),
+    deafSince: profile.deafSince ?? '',
     eardrum: profile.eardrum.status,
     eardrumOn: profile.eardrum.on ?? '',
     reactions: profile.reactions ?? '',
@@ -215,7 +222,7 @@ export function requestOf(form: DogForm, today: Day, unit: WeightUnit): DogReque
   const { bornOn, weightToday, leftOn, eardrum, eardrumOn, reactions, normal, ...rest } = form;
   const { bites, needsTwo, held, rung, rungOn, scheduling, fixedDays, ...ofIt } = rest;
   const { method, swabs, wipes, hair, medicineWait, infectedIn, infectedEar, ...about } = ofIt;
-  const { litterFrom, litterUntil, ...said } = about;
+  const { litterFrom, litterUntil, deaf, deafSince, ...said } = about;
   const last = form.life.infections !== 'NONE' && infectedIn !== '';
   const ways = { method, swabs, wipes, hair, medicineWait };
   const weighed =
@@ -246,6 +253,8 @@ export function requestOf(form: DogForm, today: Day, unit: WeightUnit): DogReque
     ...(litterFrom !== '' && {
       litter: { from: litterFrom, ...(litterUntil !== '' && { until: litterUntil }) },
     }),
+    deaf: deaf === 'NONE' ? [] : deaf === 'BOTH' ? ['RIGHT', 'LEFT'] : [deaf],
+    ...(deaf !== 'NONE' && deafSince !== '' && { deafSince }),
     ...(bornOn !== '' && { bornOn }),
     ...(leftOn !== '' && { leftOn }),
     ...(reactions.trim() !== '' && { reactions: reactions.trim() }),
@@ -256,8 +265,16 @@ export function requestOf(form: DogForm, today: Day, unit: WeightUnit): DogReque
 /** The form's name of a field that the server refused, where it is one that can be typed in. */
 export function formField(
   field: string,
-): 'name' | 'bornOn' | 'weightToday' | 'eardrumOn' | 'infectedIn' | 'litterUntil' | undefined {
-  if (field === 'name' || field === 'bornOn') return field;
+):
+  | 'name'
+  | 'bornOn'
+  | 'weightToday'
+  | 'eardrumOn'
+  | 'infectedIn'
+  | 'litterUntil'
+  | 'deafSince'
+  | undefined {
+  if (field === 'name' || field === 'bornOn' || field === 'deafSince') return field;
   if (field.startsWith('weights')) return 'weightToday';
   if (field === 'litter.until') return 'litterUntil';
   if (field === 'life.lastInfection.month') return 'infectedIn';

@@ -14,7 +14,7 @@ export interface FormParts {
 
 /** A text field of the form that may be wrong. */
 export type NamedField =
-  'name' | 'bornOn' | 'weightToday' | 'eardrumOn' | 'infectedIn' | 'litterUntil';
+  'name' | 'bornOn' | 'weightToday' | 'eardrumOn' | 'infectedIn' | 'litterUntil' | 'deafSince';
 
 /** How a text field says that it is wrong. */
 export function faulty(errors: FormParts['errors'], field: NamedField, hint?: string) {

@@ -16,3 +16,11 @@ export const INFECTED_EARS: Choice<'' | 'RIGHT' | 'LEFT'>[] = [
   { value: 'LEFT', label: 'left ear' },
   { value: '', label: 'both, or not known' },
 ];
+
+/** The ears that a dog is known not to hear with. */
+export const DEAF_EARS: Choice<'NONE' | 'RIGHT' | 'LEFT' | 'BOTH'>[] = [
+  { value: 'NONE', label: 'not known to be' },
+  { value: 'RIGHT', label: 'right ear' },
+  { value: 'LEFT', label: 'left ear' },
+  { value: 'BOTH', label: 'both ears' },
+];

@@ -31,6 +31,7 @@ export const LOGS: Record<Exclude<FactKind, 'dogs' | 'settings'>, string> = {
   photos: 'Photographs, without the pictures',
   told: 'Told by others',
   gradings: 'Made-up ears graded',
+  answers: 'Questions answered',
   triggers: 'What flares follow, as you said',
   'diet-trials': 'Diet trials',
   'diet-slips': 'Slips in a trial',

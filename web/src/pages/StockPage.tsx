@@ -15,7 +15,7 @@ import { PrintButton } from '../ui/PrintButton';
 import { Compare } from '../stock/Compare';
 import { productOf, shoppingLines } from '../stock/shopping';
 import { SupplyDialog, type Editing } from '../stock/SupplyDialog';
-import { amountOf, suppliesWords } from '../stock/supplyForm';
+import { notForEars, amountOf, suppliesWords } from '../stock/supplyForm';
 import { useStock, type Outlook, type Stock } from '../stock/useStock';
 import { Because } from '../ui/Because';
 import { Fetched } from '../ui/Fetched';
@@ -145,7 +145,8 @@ function Product({
                     supply.batch && 'mixed at home',
                     WORDS.CleanerKind.find((one) => one.value === supply.cleaner)?.label,
                     supply.label.ph !== undefined && `pH ${supply.label.ph}`,
-                    supply.label.forDogs === false && 'not for dogs',
+                    notForEars(supply),
+                    supply.withdrawn && 'taken out of use',
                   ]
                     .filter(Boolean)
                     .join(' · ')}

@@ -1,5 +1,6 @@
 import Button from '@mui/material/Button';
 import { Link as RouterLink } from 'react-router';
+import { AnswerButtons } from '../ask/AnswerButtons';
 import { HairButton } from '../cleaning/HairButton';
 import { SaidButton } from '../fact/SaidButton';
 import { useMayRecord } from '../household/useMe';
@@ -32,6 +33,7 @@ export function ItemAction({
       </SaidButton>
     );
   }
+  if (item.asks) return <AnswerButtons dogId={dogId} name={name} asks={item.asks} />;
   if (item.kind === 'HAIR') {
     return (
       <HairButton dogId={dogId} name={name} ears={item.ears} label={label}>

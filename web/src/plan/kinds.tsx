@@ -5,6 +5,7 @@ import TalkIcon from '@mui/icons-material/ForumOutlined';
 import SeedIcon from '@mui/icons-material/GrassOutlined';
 import HairIcon from '@mui/icons-material/ContentCutOutlined';
 import PracticeIcon from '@mui/icons-material/PetsOutlined';
+import AskIcon from '@mui/icons-material/HelpOutlined';
 import VetIcon from '@mui/icons-material/LocalHospitalOutlined';
 import WaterIcon from '@mui/icons-material/WavesOutlined';
 import type { ElementType, ReactNode } from 'react';
@@ -102,6 +103,30 @@ export const KINDS: Record<Kind, PlanKind> = {
     isLong: true,
     isNext: true,
     isTold: true,
+    isMovable: false,
+    isSkippable: false,
+  },
+  ASK: {
+    icon: AskIcon,
+    word: 'Question',
+    words: () => 'answer what is open',
+    now: 'One question',
+    early: 'One question',
+    ofEars: false,
+    button: 'Answer',
+    label: (name) => `Answer for ${name}`,
+    toDo: 'to answer',
+    why: 'Why this is asked',
+    whyLink: { text: 'Why', label: (name) => `Why this is asked of ${name}` },
+    mark: () => (
+      <circle r="5" fill={PAPER} stroke={PLANNED} strokeWidth="2" strokeDasharray="3 2" />
+    ),
+    cell: 'end',
+    ribbon: 'none',
+    isUsual: true,
+    isLong: false,
+    isNext: false,
+    isTold: false,
     isMovable: false,
     isSkippable: false,
   },

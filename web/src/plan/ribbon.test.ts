@@ -15,7 +15,7 @@ const TODAY = '2026-11-25';
 
 function cleaning(day: string, right?: number, left?: number): Schemas['CleaningRecord'] {
   const ear = (load?: number) =>
-    load !== undefined && ({ method: 'FILL', load, fills: 1, seen: {} } as const);
+    load !== undefined && ({ method: 'FILL', load, fills: 1, small: false, seen: {} } as const);
   const rightEar = ear(right);
   const leftEar = ear(left);
   return {

@@ -8,8 +8,7 @@ import { BottleCaution } from '../cleaning/session/BottleCaution';
 import { doubtful } from '../cleaning/session/bottles';
 import { FoundAlert, FoundTaps } from '../cleaning/session/FoundTaps';
 import { LoadTiles } from '../cleaning/session/LoadTiles';
-import type { EarTaps } from '../cleaning/session/progress';
-import { foundVerdict } from '../cleaning/noticed';
+import { bottleOf, type EarTaps } from '../cleaning/session/progress';
 import { methodWord } from '../cleaning/load';
 import { count } from '../measure/days';
 import { earName, letter, ofSide, type Side } from '../measure/side';
@@ -35,7 +34,7 @@ export function EarCard({
   const taps = ofSide(one.progress, ear);
   const name = earName(ear);
   const left = one.leftAlone.includes(ear);
-  const bottle = doubtful(now.guided, one.progress.cleaner, ear);
+  const bottle = doubtful(now.guided, bottleOf(one.progress, ear), ear);
   const hair = now.guided.session.steps.some((step) => step.kind === 'HAIR' && step.ear === ear);
   const found = (changed: Partial<EarTaps>) => onTap({ type: 'ear', side: ear, taps: changed });
   const toggled = (smell: 'SWEET' | 'FOUL') =>
@@ -76,9 +75,7 @@ export function EarCard({
               guided={now.guided}
               bottle={bottle}
               ear={ear}
-              onTap={(tap) =>
-                tap.type === 'cleaner' && onTap({ type: 'cleaner', cleaner: tap.cleaner })
-              }
+              onTap={(tap) => tap.type === 'cleaner' && onTap(tap)}
             />
           )}
           {task.method !== 'WIPE' && (
@@ -106,9 +103,9 @@ export function EarCard({
             </Toggle>
           </Box>
           {more ? (
-            <FoundTaps ear={ear} taps={taps} ordered={task.ordered} onChange={found} />
+            <FoundTaps ear={ear} taps={taps} task={task} onChange={found} />
           ) : (
-            foundVerdict(taps) && <FoundAlert ear={ear} noticed={taps} ordered={task.ordered} />
+            <FoundAlert ear={ear} noticed={taps} ordered={task.ordered} finds={task.finds} />
           )}
         </Box>
       )}

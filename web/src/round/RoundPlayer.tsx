@@ -134,7 +134,10 @@ export function RoundPlayer({
           </Button>
         }
         onSave={(request) => {
-          tap({ type: 'found', request, id: newId() });
+          // whoever comes after, here or on another device, knows of it at once
+          const found = tapped(guided, now, one, { type: 'found', request, id: newId() });
+          record(lookOf(found));
+          onRun({ ...run, dogs: { ...run.dogs, [at]: withLookKept(found) } });
           setChecking(false);
         }}
       />

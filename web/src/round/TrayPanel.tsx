@@ -4,6 +4,7 @@ import Paper from '@mui/material/Paper';
 import Typography from '@mui/material/Typography';
 import { useSettings } from '../household/useMe';
 import { count } from '../measure/days';
+import { earsName } from '../measure/side';
 import { volumeWords } from '../measure/units';
 import { capital } from '../measure/words';
 import { Because } from '../ui/Because';
@@ -11,6 +12,13 @@ import type { RoundSheet } from './round';
 
 type Round = RoundSheet['round'];
 type Cleaner = Round['tray']['cleaners'][number];
+
+/** "Fen; Ash, left ear" */
+function forWhom({ ears }: Cleaner): string {
+  return ears
+    .map(({ dog, ears: sides }) => (sides.length > 1 ? dog : `${dog}, ${earsName(sides)}`))
+    .join('; ');
+}
 
 /** What is laid out once for all dogs, with amounts; where it does not suffice, that is said. */
 export function TrayPanel({ round }: { round: Round }) {
@@ -34,10 +42,16 @@ export function TrayPanel({ round }: { round: Round }) {
             </li>
           ))}
           {tray.cleaners.map((cleaner) => (
-            <li key={cleaner.supply?.id ?? 'none'}>
+            <li key={`${cleaner.supply?.id} ${forWhom(cleaner)}`}>
               <strong>{amount(cleaner)}</strong> of{' '}
               {cleaner.supply?.name ?? 'cleaner: no bottle on record suits'}
-              {cleaner.shake && ', shaken each time'}
+              {cleaner.shake && ', shaken each time'}{' '}
+              <Box component="span" sx={{ color: 'text.secondary' }}>{`(${forWhom(cleaner)})`}</Box>
+              {cleaner.missing && (
+                <Alert severity="warning" sx={{ py: 0 }}>
+                  {cleaner.missing.sentence}
+                </Alert>
+              )}
             </li>
           ))}
           {tray.tools.map(({ what, dogs }) => (

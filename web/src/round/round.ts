@@ -3,11 +3,13 @@ import { blankCheck, requestOf, type CheckRequest } from '../check/checkForm';
 import { bottlesAfter } from '../cleaning/session/bottles';
 import {
   cleaningOf,
+  laidOutOf,
   pourOf,
   pours,
   stepOf,
   touched,
   untouched,
+  withCleaner,
   withEar,
   type EarTaps,
   type GuidedSession,
@@ -71,7 +73,7 @@ export type RoundTap =
   | { type: 'takeBackFill'; side: Side }
   | { type: 'ear'; side: Side; taps: Partial<EarTaps> }
   | { type: 'handled'; handled: Handled }
-  | { type: 'cleaner'; cleaner: string | undefined };
+  | { type: 'cleaner'; cleaner: string | undefined; side?: Side };
 
 /** A dog's session with the look in it that its ending would leave out. */
 export function guidedOf(sheet: RoundSheet, dog: string): GuidedSession | undefined {
@@ -103,7 +105,7 @@ export function beginRound(
           fully: false,
           helper,
           now,
-          cleaner: guided.chosen?.supply.id,
+          cleaners: laidOutOf(guided),
         },
         firstStep(guided.session),
       ),
@@ -226,7 +228,8 @@ function fillsOf(session: Session, ear: Side): Step[] {
 export function mayFill({ guided }: DogNow, { progress }: DogRun, ear: Side): boolean {
   const taps = ofSide(progress, ear);
   return (
-    taps.pours.length < fillsOf(guided.session, ear).length && foundVerdict(taps) === undefined
+    taps.pours.length < fillsOf(guided.session, ear).length &&
+    foundVerdict(taps, ofSide(guided.session.ears, ear).finds) === undefined
   );
 }
 
@@ -269,14 +272,8 @@ export function tapped(guided: GuidedSession, now: DogNow, one: DogRun, tap: Rou
       return { ...one, progress: withEar(one.progress, tap.side, tap.taps) };
     case 'handled':
       return { ...one, progress: { ...one.progress, handled: tap.handled } };
-    case 'cleaner': {
-      const progress = { ...one.progress };
-      delete progress.cleaner;
-      return {
-        ...one,
-        progress: tap.cleaner === undefined ? progress : { ...progress, cleaner: tap.cleaner },
-      };
-    }
+    case 'cleaner':
+      return { ...one, progress: withCleaner(one.progress, tap.cleaner, tap.side) };
   }
 }
 

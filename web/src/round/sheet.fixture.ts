@@ -45,9 +45,14 @@ const task = (ear: Side, method?: 'FILL' | 'WIPE') => ({
   narrowed: false,
   mayFully: false,
   ordered: false,
+  care: [],
+  finds: { colours: {}, odours: { FOUL: 'STOP' }, hurts: {} },
   habit: { expectedWipes: 3, wipesToLayOut: 5, reasons: [] },
   reasons: [],
 });
+
+/** Nothing stands against going in. */
+const STANDS = { told: [], checkFirst: false, looked: true };
 
 function sessionOf(method: 'FILL' | 'WIPE') {
   return {
@@ -105,6 +110,9 @@ export function sheetOf(dogs: Record<string, 'FILL' | 'WIPE' | 'LOOK'>): RoundSh
       zone: 'Europe/London',
       session: sessionOf(what === 'FILL' ? 'FILL' : 'WIPE'),
       bottles: [],
+      laidOut: { right: {}, left: {} },
+      stands: { right: STANDS, left: STANDS },
+      first: { asksMethod: false, asksVetLooked: false, asksPuppy: false, wants: [] },
     })),
     choices: all.map(([name]) => ({ dogId: name, name, due: true })),
   } as unknown as RoundSheet;

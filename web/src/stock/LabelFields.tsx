@@ -8,7 +8,7 @@ import Typography from '@mui/material/Typography';
 import { useFieldArray, type UseFormReturn } from 'react-hook-form';
 import { WORDS } from '../api/words';
 import { FormChoice } from '../form/FormChoice';
-import { FOR_DOGS_CHOICES, type SupplyForm } from './supplyForm';
+import { MADE_FOR_CHOICES, type SupplyForm } from './supplyForm';
 
 /** What its label says: what acts in it, its pH, how long it keeps, for whom it is. */
 export function LabelFields({
@@ -86,10 +86,10 @@ export function LabelFields({
       </Stack>
       <FormChoice
         control={control}
-        name="forDogs"
-        label="For whom"
-        hint="One that is not for dogs is not taken without your vet's word."
-        choices={FOR_DOGS_CHOICES}
+        name="madeFor"
+        label="Made for"
+        hint="One that is not for dogs' ears is not taken without your vet's word."
+        choices={MADE_FOR_CHOICES}
       />
     </Stack>
   );

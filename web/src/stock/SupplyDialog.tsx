@@ -10,12 +10,12 @@ import TextField from '@mui/material/TextField';
 import { useMemo, useState } from 'react';
 import { useForm, useWatch } from 'react-hook-form';
 import { v7 as newId } from 'uuid';
-import { WORDS } from '../api/words';
 import { useSettings } from '../household/useMe';
 import { bottleUnit } from '../measure/units';
 import { FormChoice } from '../form/FormChoice';
 import type { Day } from '../measure/days';
 import {
+  CLEANER_CHOICES,
   blankSupply,
   formOf,
   KINDS,
@@ -95,7 +95,7 @@ export function SupplyDialog({
                 name="cleaner"
                 label="What it does"
                 hint="As the label says; antiseptic ones only from your vet."
-                choices={WORDS.CleanerKind}
+                choices={CLEANER_CHOICES}
               />
             )}
             <Stack direction="row" spacing={2}>

@@ -19,7 +19,9 @@ describe('the form of a bottle or pack', () => {
   });
 
   it('says what a cleaner does, and leaves that out for wipes', () => {
-    expect(requestOf({ ...blankSupply('mL'), name: 'x' }, NOW, 'mL')).toMatchObject({
+    expect(
+      requestOf({ ...blankSupply('mL'), name: 'x', cleaner: 'GENTLE' }, NOW, 'mL'),
+    ).toMatchObject({
       cleaner: 'GENTLE',
     });
     expect(

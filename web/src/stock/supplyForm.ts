@@ -42,13 +42,27 @@ export function amountOf(
 
 export type Active = (typeof WORDS.Active)[number]['value'];
 
-const FOR_DOGS = ['YES', 'NO', 'UNSAID'] as const;
+/** What nobody has read stays open: it is not as good as nothing. */
+const NOT_READ = 'NOT_READ';
 
-export const FOR_DOGS_CHOICES: Choice<(typeof FOR_DOGS)[number]>[] = [
-  { value: 'YES', label: 'for dogs' },
-  { value: 'NO', label: 'not for dogs' },
-  { value: 'UNSAID', label: 'it does not say' },
-];
+const choicesWith = <V extends string>(
+  values: readonly Choice<V>[],
+  label: string,
+): Choice<V | typeof NOT_READ>[] => [...values, { value: NOT_READ, label }];
+
+export const MADE_FOR_CHOICES = choicesWith(WORDS.MadeFor, 'not read yet');
+export const CLEANER_CHOICES = choicesWith(WORDS.CleanerKind, 'nobody knows');
+
+/** "for people": what speaks against it in a list; nothing where it is made for dogs' ears. */
+export function notForEars({ label, cleaner }: Pick<Supply, 'label' | 'cleaner'>) {
+  const { madeFor } = label;
+  if (madeFor === undefined || madeFor === 'NOT_SAID') {
+    return cleaner === undefined ? false : 'for whom is not known';
+  }
+  return (
+    madeFor !== 'DOGS_EARS' && `for ${WORDS.MadeFor.find((one) => one.value === madeFor)?.label}`
+  );
+}
 
 const { min: LEAST, max: MOST } = LIMITS.Supply.size;
 
@@ -104,7 +118,7 @@ export function supplyFormSchema(today: Day, unit: TypedVolume) {
           z.minLength(1, 'What do you call it?'),
           z.maxLength(LIMITS.Supply.name.length, 'Shorter, please.'),
         ),
-      cleaner: z.enum(['DRYING', 'WAX_DISSOLVING', 'GENTLE', 'BUFFERED', 'ANTISEPTIC', 'SALINE']),
+      cleaner: z.enum(CLEANER_CHOICES.map(({ value }) => value)),
       size: z.string(),
       left: z.string(),
       openedOn: z
@@ -113,7 +127,7 @@ export function supplyFormSchema(today: Day, unit: TypedVolume) {
       price: within(LIMITS.Supply.price.min, LIMITS.Supply.price.max, false),
       keepsDays: within(LIMITS.Label.keepsDays.min, LIMITS.Label.keepsDays.max, false),
       ph: within(LIMITS.Label.ph.min, LIMITS.Label.ph.max, false),
-      forDogs: z.enum(FOR_DOGS),
+      madeFor: z.enum(MADE_FOR_CHOICES.map(({ value }) => value)),
       actives: z.array(
         z.object({
           active: z.enum(WORDS.Active.map(({ value }) => value)),
@@ -140,14 +154,14 @@ export function blankSupply(unit: TypedVolume): SupplyForm {
   return {
     kind: 'CLEANER',
     name: '',
-    cleaner: 'GENTLE',
+    cleaner: NOT_READ,
     size: USUAL_SIZE[unit],
     left: USUAL_SIZE[unit],
     openedOn: '',
     price: '',
     keepsDays: '',
     ph: '',
-    forDogs: 'UNSAID',
+    madeFor: NOT_READ,
     actives: [],
   };
 }
@@ -160,14 +174,14 @@ export function formOf(supply: Supply, left: number, unit: TypedVolume): SupplyF
   return {
     kind: supply.kind,
     name: supply.name,
-    cleaner: supply.cleaner ?? 'GENTLE',
+    cleaner: supply.cleaner ?? NOT_READ,
     size: typedOf(supply.kind, supply.size, unit),
     left: typedOf(supply.kind, unit === 'mL' ? Math.round(left) : left, unit),
     openedOn: supply.openedOn ?? '',
     price: text(supply.price),
     keepsDays: text(label.keepsDays),
     ph: text(label.ph),
-    forDogs: label.forDogs === undefined ? 'UNSAID' : label.forDogs ? 'YES' : 'NO',
+    madeFor: label.madeFor ?? NOT_READ,
     actives: WORDS.Active.flatMap(({ value }) => {
       const percent = label.actives[value];
       return percent === undefined ? [] : [{ active: value, percent: String(percent) }];
@@ -200,7 +214,7 @@ function labelOf(form: SupplyForm): NonNullable<SupplyRequest['label']> {
     ),
     ...(form.ph !== '' && { ph: Number(form.ph) }),
     ...(form.keepsDays !== '' && { keepsDays: Number(form.keepsDays) }),
-    ...(form.forDogs !== 'UNSAID' && { forDogs: form.forDogs === 'YES' }),
+    ...(form.madeFor !== NOT_READ && { madeFor: form.madeFor }),
   };
 }
 
@@ -216,7 +230,7 @@ export function requestOf(
   return {
     kind: form.kind,
     name: form.name.trim(),
-    ...(cleaner && { cleaner: form.cleaner }),
+    ...(cleaner && form.cleaner !== NOT_READ && { cleaner: form.cleaner }),
     size: muchOf(form.kind, form.size, unit, known?.size),
     left: muchOf(form.kind, form.left, unit),
     countedAt: now.toISOString(),

@@ -37,8 +37,9 @@ const palette = (path: string) => `var(--mui-palette-${path.replace('.', '-')})`
 /** The score of each ear at each check. */
 export function scores({ marks }: DogTrends, ear: EarChoice): Point[] {
   return marks.checks.flatMap((check) =>
-    sidesOf(ear).map((side) => {
+    sidesOf(ear).flatMap((side) => {
       const value = ofSide(check.scores, side);
+      if (value === undefined) return [];
       const verdict = ofSide(check.verdicts, side);
       return {
         key: `${check.id} ${side}`,
@@ -57,15 +58,20 @@ export function scores({ marks }: DogTrends, ear: EarChoice): Point[] {
 export function loads({ loads: all }: DogTrends, ear: EarChoice): Point[] {
   return sidesOf(ear)
     .flatMap((side) =>
-      ofSide(all, side).map(({ day, load, inCanal }) => ({
-        key: `${day} ${side}`,
-        day,
-        side,
-        value: load,
-        isFull: inCanal,
-        colour: palette('mark.load'),
-        words: `${dateWithYear(day)}, ${earName(side)}: ${loadWord(load)} load, ${inCanal ? 'cleaned in the canal' : 'wiped'}`,
-      })),
+      ofSide(all, side).flatMap(({ day, load, inCanal = false }) =>
+        // what came out is not known of every cleaning that others did
+        load === undefined
+          ? []
+          : {
+              key: `${day} ${side}`,
+              day,
+              side,
+              value: load,
+              isFull: inCanal,
+              colour: palette('mark.load'),
+              words: `${dateWithYear(day)}, ${earName(side)}: ${loadWord(load)} load, ${inCanal ? 'cleaned in the canal' : 'wiped'}`,
+            },
+      ),
     )
     .sort((a, b) => a.day.localeCompare(b.day));
 }

@@ -37,6 +37,8 @@ export function howOftenWords({ kind, number, weekdays }: Schemas['HowOften']): 
       const named = WEEKDAYS.filter(({ value }) => weekdays.includes(value));
       return `on ${named.map(({ label }) => label).join(' and ')}`;
     }
+    case 'TIMES_A_WEEK':
+      return number === 1 ? 'once a week' : `${number} times a week`;
     case 'ONCE':
       return 'once';
   }

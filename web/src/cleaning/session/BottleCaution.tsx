@@ -30,7 +30,7 @@ export function BottleCaution({
         <Button
           variant="contained"
           sx={{ mt: 0.75 }}
-          onClick={() => onTap({ type: 'cleaner', cleaner: instead.supply.id })}
+          onClick={() => onTap({ type: 'cleaner', cleaner: instead.supply.id, side: ear })}
         >
           Take {instead.supply.name}
         </Button>

@@ -16,6 +16,16 @@ const HEADINGS: Record<Ending['cause'], string> = {
   PRACTISE: 'Practise first',
 };
 
+/** Whether an ear is closed until somebody has looked. */
+function wantsLook({ stands, session }: GuidedSession): boolean {
+  return (
+    session.purpose === 'CLEANING' &&
+    [stands.right, stands.left].some(
+      (ear) => ear.told.length > 0 || ear.unseen !== undefined || ear.checkFirst,
+    )
+  );
+}
+
 /** Why a session ends before anything is done, and what to do instead. */
 export function EndingView({
   guided,
@@ -31,10 +41,14 @@ export function EndingView({
   onRecord?: (() => void) | undefined;
 }) {
   const stop = ending.cause === 'VERDICT';
+  const looksFirst = !stop && wantsLook(guided);
+  const isSecond = inRound || looksFirst || ending.cause === 'PRACTISE';
   const title =
     guided.session.purpose === 'PRACTICE' && ending.cause === 'CLOSED'
       ? 'No practice now'
-      : HEADINGS[ending.cause];
+      : looksFirst
+        ? 'Look first'
+        : HEADINGS[ending.cause];
   return (
     <SessionFrame
       title={`${guided.name}: ${title}`}
@@ -51,6 +65,16 @@ export function EndingView({
               sx={MAIN_TARGET}
             >
               Practise now
+            </Button>
+          )}
+          {looksFirst && (
+            <Button
+              component={RouterLink}
+              to={`/dogs/${guided.dogId}/check`}
+              variant="contained"
+              sx={MAIN_TARGET}
+            >
+              Check {guided.name} now
             </Button>
           )}
           {onRecord && (
@@ -76,8 +100,8 @@ export function EndingView({
           <Button
             component={RouterLink}
             to={`/dogs/${guided.dogId}`}
-            variant={inRound || ending.cause === 'PRACTISE' ? 'text' : 'contained'}
-            sx={inRound || ending.cause === 'PRACTISE' ? undefined : MAIN_TARGET}
+            variant={isSecond ? 'text' : 'contained'}
+            sx={isSecond ? undefined : MAIN_TARGET}
           >
             {stop ? 'What to tell the vet' : `Back to ${guided.name}`}
           </Button>

@@ -1,10 +1,12 @@
 import Alert from '@mui/material/Alert';
 import Box from '@mui/material/Box';
 import Chip from '@mui/material/Chip';
+import type { Schemas } from '../../api/client';
 import { earName, type Side } from '../../measure/side';
-import { foundVerdict, type Noticed } from '../noticed';
+import { foundVerdict, type Finds, type Noticed } from '../noticed';
 import type { EarTaps } from './progress';
 
+type EarTask = Schemas['EarTask'];
 type Found = Pick<EarTaps, 'colour' | 'odour' | 'hurt'>;
 
 const SIGNS: readonly { label: string; found: Found }[] = [
@@ -28,12 +30,12 @@ const none = (found: Found): Partial<EarTaps> =>
 export function FoundTaps({
   ear,
   taps,
-  ordered,
+  task,
   onChange,
 }: {
   ear: Side;
   taps: EarTaps;
-  ordered: boolean;
+  task: Pick<EarTask, 'ordered' | 'finds'>;
   onChange: (taps: Partial<EarTaps>) => void;
 }) {
   return (
@@ -58,32 +60,35 @@ export function FoundTaps({
           );
         })}
       </Box>
-      <FoundAlert ear={ear} noticed={taps} ordered={ordered} />
+      <FoundAlert ear={ear} noticed={taps} ordered={task.ordered} finds={task.finds} />
     </Box>
   );
 }
 
 /**
- * What it asks for, where it asks for something. Under a vet's order the device cannot know what the
- * vet saw: the person does.
+ * What it asks for, where it asks for something. Under a vet's order only what the vet had not seen
+ * does.
  */
 export function FoundAlert({
   ear,
   noticed,
   ordered,
+  finds,
 }: {
   ear: Side;
   noticed: Noticed;
   ordered: boolean;
+  /** What each find asks for in this ear, where the session says it. */
+  finds?: Finds | undefined;
 }) {
-  const verdict = foundVerdict(noticed);
+  const verdict = foundVerdict(noticed, finds);
   if (!verdict) return null;
   const name = earName(ear);
   if (ordered) {
     return (
       <Alert severity="warning" sx={{ py: 0 }}>
-        Pour nothing more into the {name} this time. Your vet knows this ear: if this is new, or
-        worse than when it was seen, call before you go on.
+        Pour nothing more into the {name} this time. This is more than your vet saw of it: call
+        before you go on.
       </Alert>
     );
   }

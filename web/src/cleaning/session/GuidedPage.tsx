@@ -21,6 +21,7 @@ import { OutcomeView } from './OutcomeView';
 import {
   begin,
   cleaningOf,
+  laidOutOf,
   pastCheck,
   waitsForCheck,
   tapped,
@@ -294,7 +295,7 @@ export function GuidedPage({ purpose }: { purpose: Purpose }) {
             fully,
             helper,
             now: new Date(),
-            ...(purpose === 'CLEANING' && { cleaner: guided.chosen?.supply.id }),
+            ...(purpose === 'CLEANING' && { cleaners: laidOutOf(guided) }),
           }),
         )
       }

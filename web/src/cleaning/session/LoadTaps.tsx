@@ -1,5 +1,6 @@
 import Box from '@mui/material/Box';
 import Typography from '@mui/material/Typography';
+import type { Schemas } from '../../api/client';
 import { WORDS } from '../../api/words';
 import { RadioTiles } from '../../form/RadioTiles';
 import { earName, type Side } from '../../measure/side';
@@ -23,13 +24,13 @@ export function LoadTaps({
   dogId,
   ear,
   taps,
-  ordered,
+  task,
   onChange,
 }: {
   dogId: string;
   ear: Side;
   taps: EarTaps;
-  ordered: boolean;
+  task: Pick<Schemas['EarTask'], 'ordered' | 'finds'>;
   onChange: (taps: Partial<EarTaps>) => void;
 }) {
   const name = earName(ear);
@@ -88,7 +89,7 @@ export function LoadTaps({
           tiles={HURT_TILES}
         />
       </Box>
-      <FoundAlert ear={ear} noticed={taps} ordered={ordered} />
+      <FoundAlert ear={ear} noticed={taps} ordered={task.ordered} finds={task.finds} />
     </Box>
   );
 }

@@ -17,6 +17,9 @@ import { MAIN_TARGET } from './mainTarget';
 import { SessionFrame } from './SessionFrame';
 import { Because } from '../../ui/Because';
 
+/** Above an ending after which the vet is wanted. */
+const FOR_THE_VET = 'for the vet';
+
 type Outcome = Schemas['CleaningOutcome'];
 
 /** After saving: what the plan makes of it, and what it taught; or that it waits to be sent. */
@@ -63,7 +66,14 @@ export function OutcomeView({
       }
     >
       <Stack spacing={2} sx={{ maxWidth: 820, mx: 'auto', pt: { xs: 1, md: 3 } }}>
-        <Typography variant="h1">Well done, {name}</Typography>
+        <Typography variant="h1">
+          {outcome.data?.worst ? `${name}: ${FOR_THE_VET}` : `Well done, ${name}`}
+        </Typography>
+        {outcome.data?.worst && (
+          <Alert severity="error">
+            <Because reason={outcome.data.worst} />
+          </Alert>
+        )}
         {!sent && (
           <Alert severity="info">
             Kept on this device. It is sent, once, as soon as there is a connection; you may close

@@ -15,6 +15,8 @@ import {
 } from '../../check/checkForm';
 import { DogSignsPanel } from '../../check/DogSignsPanel';
 import { EarHeads } from '../../check/EarHeads';
+import { sayUnseen } from '../../check/unseen';
+import { UnseenEars } from '../../check/UnseenEars';
 import { EarSignRows } from '../../check/EarSignRows';
 import { useSettings } from '../../household/useMe';
 import { sidesAsSeen } from '../../measure/facing';
@@ -112,6 +114,7 @@ export function SessionCheckView({
             form={form}
             verdicts={verdicts}
             onLooked={(ear, looked) => setValue(`${ear}.looked`, looked)}
+            onUnseen={(ear, couldLook) => sayUnseen(ear, couldLook, setValue)}
           />
           {sides.some((side) => ofSide(says, side).reasons.length > 0) && (
             <Box aria-live="polite" sx={{ pt: 1 }}>
@@ -129,6 +132,7 @@ export function SessionCheckView({
               )}
             </Box>
           )}
+          <UnseenEars sides={sides} form={form} onChange={setValue} />
           <EarSignRows sides={sides} form={form} normal={check.normal} onChange={setValue} />
         </Paper>
         <Paper variant="outlined" sx={{ p: { xs: 1.5, sm: 2 } }}>

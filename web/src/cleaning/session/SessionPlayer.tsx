@@ -87,7 +87,8 @@ export function SessionPlayer({
             () => tap({ type: 'handled', handled: value }),
           ]),
         )),
-      ...(step && mayPourAgain(progress, step) && { r: () => tap({ type: 'again' }) }),
+      ...(step &&
+        mayPourAgain(guided.session, progress, step) && { r: () => tap({ type: 'again' }) }),
       ...(ear &&
         taps && {
           w: () => tap({ type: 'ear', side: ear, taps: { wipes: taps.wipes + 1 } }),
@@ -101,7 +102,7 @@ export function SessionPlayer({
             )),
         }),
     };
-  }, [goOn, pause, paused, progress, step, tap]);
+  }, [goOn, guided.session, pause, paused, progress, step, tap]);
   useKeys(keys, true);
 
   if (!step) return null;
@@ -162,7 +163,7 @@ export function SessionPlayer({
       head={head}
       foot={
         <>
-          {mayPourAgain(progress, step) && (
+          {mayPourAgain(guided.session, progress, step) && (
             <Button
               variant="outlined"
               size="large"

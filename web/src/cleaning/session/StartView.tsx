@@ -16,6 +16,7 @@ import { methodWord } from '../load';
 import { RUNGS } from '../rungs';
 import { keepSound, keptSound } from './device';
 import { openStep, type GuidedSession, type Progress } from './progress';
+import { FirstTime } from './FirstTime';
 import { MAIN_TARGET } from './mainTarget';
 import { SessionFrame } from './SessionFrame';
 import { wakeSound } from './signals';
@@ -122,6 +123,7 @@ export function StartView({
           <Alert severity="info">{session.trust.reasons[0]?.sentence}</Alert>
         ) : (
           <Stack spacing={1}>
+            <FirstTime guided={guided} />
             <WhatIsDone guided={guided} />
             {(fully || session.ears.right.mayFully || session.ears.left.mayFully) && (
               <Box>
@@ -141,7 +143,9 @@ export function StartView({
         {!practice && (
           <ChoiceField
             label="Which ears"
-            hint="The better one comes first."
+            hint={
+              isBetterKnown(guided) ? 'The better one comes first.' : 'The right one comes first.'
+            }
             value={ears.length === 2 ? 'RIGHT,LEFT' : (ears[0] ?? 'RIGHT,LEFT')}
             choices={EARS.map(({ value, sides }) => ({ value, label: earsName(sides) }))}
             onChange={(value) => onEars(EARS.find((one) => one.value === value)?.sides ?? [])}
@@ -160,13 +164,18 @@ export function StartView({
   );
 }
 
+/** Whether both ears have been looked at, so that one of them may be the better one. */
+function isBetterKnown({ stands }: GuidedSession): boolean {
+  return stands.right.looked && stands.left.looked;
+}
+
 function rungNumber({ trust }: GuidedSession['session']): number {
   return RUNGS.findIndex((rung) => rung.value === trust.rung) + 1;
 }
 
 function lead({ session }: GuidedSession): string {
   if (session.purpose === 'PRACTICE') {
-    return `Rung ${rungNumber(session)} of 6. Two to three minutes, ended while it is calm.`;
+    return `Step ${rungNumber(session)} of 6 to being cleaned. Two to three minutes, ended while it is calm.`;
   }
   const took = session.minutes;
   const steps = 'One step at a time; stop whenever you like.';
@@ -194,6 +203,11 @@ function WhatIsDone({ guided }: { guided: GuidedSession }) {
             <Typography variant="h3" component="h2">
               {letter(side)} · {task.method ? methodWord(task.method) : 'left alone'}
             </Typography>
+            {task.care.map((words) => (
+              <Typography key={words} sx={{ fontWeight: 600 }}>
+                {words}
+              </Typography>
+            ))}
             {task.reasons.map((reason) => (
               <Typography key={reason.sentence} variant="body2">
                 <InUnits said={reason.sentence} />

@@ -19,6 +19,7 @@ import { FoundTaps } from './FoundTaps';
 import { LoadTaps } from './LoadTaps';
 import { PositionDrawing } from './PositionDrawing';
 import {
+  bottleOf,
   pours,
   secondsOf,
   type GuidedSession,
@@ -47,7 +48,7 @@ export function StepView({
 }) {
   const doubt =
     step.ear && (pours(step) || step.kind === 'WIPE')
-      ? doubtful(guided, progress.cleaner, step.ear)
+      ? doubtful(guided, bottleOf(progress, step.ear), step.ear)
       : undefined;
   const besides = beside({ guided, progress, step, paused, onTap });
   return (
@@ -156,7 +157,7 @@ function beside({
   const { ear } = step;
   const taps = ear && ofSide(progress, ear);
   if (step.kind === 'KIT' && progress.purpose === 'CLEANING') {
-    return <BottleField guided={guided} value={progress.cleaner} onTap={onTap} />;
+    return <BottleField guided={guided} progress={progress} onTap={onTap} />;
   }
   if (step.kind === 'POSITION') return <PositionDrawing position={guided.session.position} />;
   if (step.kind === 'TAKEN') {
@@ -176,13 +177,15 @@ function beside({
         <WipeCount
           wipes={taps.wipes}
           expected={ofSide(guided.session.ears, ear).habit.expectedWipes}
-          mayRepeat={step.again !== undefined && !foundVerdict(taps)}
+          mayRepeat={
+            step.again !== undefined && !foundVerdict(taps, ofSide(guided.session.ears, ear).finds)
+          }
           onChange={(wipes) => onTap({ type: 'ear', side: ear, taps: { wipes } })}
         />
         <FoundTaps
           ear={ear}
           taps={taps}
-          ordered={ofSide(guided.session.ears, ear).ordered}
+          task={ofSide(guided.session.ears, ear)}
           onChange={(found) => onTap({ type: 'ear', side: ear, taps: found })}
         />
       </Box>
@@ -211,7 +214,7 @@ function beside({
         dogId={guided.dogId}
         ear={ear}
         taps={taps}
-        ordered={ofSide(guided.session.ears, ear).ordered}
+        task={ofSide(guided.session.ears, ear)}
         onChange={(changed) => onTap({ type: 'ear', side: ear, taps: changed })}
       />
     );

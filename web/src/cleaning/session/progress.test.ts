@@ -1,6 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import {
   begin,
+  bottleOf,
   cleaningOf,
   isComplete,
   isNarrower,
@@ -54,6 +55,42 @@ const back: Tap = { type: 'back' };
 const again: Tap = { type: 'again' };
 const wipes = (number: number): Tap => ({ type: 'ear', side: 'RIGHT', taps: { wipes: number } });
 const at = { at: NOW.toISOString(), zone: 'Europe/London' };
+
+describe('the bottle of each ear', () => {
+  const both = (right?: string, left?: string) =>
+    begin(SESSION, {
+      id: 'x',
+      ears: ['RIGHT', 'LEFT'],
+      fully: false,
+      helper: true,
+      now: NOW,
+      cleaners: { right, left },
+    });
+
+  it('is one for both where both take the same', () => {
+    const progress = both('gentle', 'gentle');
+    expect(progress.cleaner).toBe('gentle');
+    expect(bottleOf(progress, 'LEFT')).toBe('gentle');
+  });
+
+  it('is the one that was named for it, and changes for that ear alone', () => {
+    const progress = both('named', 'gentle');
+    expect([bottleOf(progress, 'RIGHT'), bottleOf(progress, 'LEFT')]).toEqual(['named', 'gentle']);
+    const then = tapped(SESSION, progress, { type: 'cleaner', cleaner: 'saline', side: 'LEFT' });
+    expect([bottleOf(then, 'RIGHT'), bottleOf(then, 'LEFT')]).toEqual(['named', 'saline']);
+    const one = tapped(SESSION, progress, { type: 'cleaner', cleaner: 'saline' });
+    expect([bottleOf(one, 'RIGHT'), bottleOf(one, 'LEFT')]).toEqual(['saline', 'saline']);
+  });
+
+  it('is recorded with the ear it went into', () => {
+    const done = tapped(SESSION, both('named', 'gentle'), {
+      type: 'ear',
+      side: 'RIGHT',
+      taps: { wipes: 2, load: 1 },
+    });
+    expect(cleaningOf(SESSION, done, 'd', at).ears.right?.cleaner).toBe('named');
+  });
+});
 
 describe('going through a session', () => {
   it('goes on, back and round again', () => {

@@ -27,7 +27,7 @@ export type Tap =
   | { type: 'cameBack' }
   | { type: 'ear'; side: Side; taps: Partial<EarTaps> }
   | { type: 'handled'; handled: Handled }
-  | { type: 'cleaner'; cleaner: string | undefined };
+  | { type: 'cleaner'; cleaner: string | undefined; side?: Side };
 
 const NO_TAPS: EarTaps = { pours: [], wipes: 0 };
 
@@ -52,7 +52,14 @@ export interface Asked {
   fully: boolean;
   helper: boolean;
   now: Date;
-  cleaner?: string | undefined;
+  /** The bottle that is laid out for each ear. */
+  cleaners?: LaidOut | undefined;
+}
+
+/** The bottle of each ear, where one is laid out. */
+export interface LaidOut {
+  right?: string | undefined;
+  left?: string | undefined;
 }
 
 /** A session of which nothing has been tapped yet, at that step. */
@@ -69,7 +76,59 @@ export function untouched(purpose: Session['purpose'], asked: Asked, step: strin
     trail: [],
     right: NO_TAPS,
     left: NO_TAPS,
-    ...(asked.cleaner !== undefined && { cleaner: asked.cleaner }),
+    ...withBottles(asked.ears, asked.cleaners),
+  };
+}
+
+/** One bottle for all that is done, or one for each ear where they differ. */
+function withBottles(
+  ears: readonly Side[],
+  cleaners: LaidOut = {},
+): Partial<Pick<Progress, 'cleaner' | 'right' | 'left'>> {
+  const [first, ...others] = ears.map((side) => ofSide(cleaners, side));
+  if (others.every((one) => one === first)) return first === undefined ? {} : { cleaner: first };
+  const taps = (cleaner: string | undefined): EarTaps =>
+    cleaner === undefined ? NO_TAPS : { ...NO_TAPS, cleaner };
+  return { right: taps(cleaners.right), left: taps(cleaners.left) };
+}
+
+/** The bottle that is taken for an ear. */
+export function bottleOf(progress: Progress, side: Side): string | undefined {
+  return ofSide(progress, side).cleaner ?? progress.cleaner;
+}
+
+/** The bottle that is laid out for each ear. */
+export function laidOutOf({ laidOut }: Partial<Pick<GuidedSession, 'laidOut'>>): LaidOut {
+  // a session that the version before left on this device has none
+  return { right: laidOut?.right.chosen?.supply.id, left: laidOut?.left.chosen?.supply.id };
+}
+
+/** The same with another bottle, for one ear or for all that is done. */
+export function withCleaner(
+  progress: Progress,
+  cleaner: string | undefined,
+  side: Side | undefined,
+): Progress {
+  const bottle = (taps: EarTaps, id: string | undefined): EarTaps => {
+    const named = { ...taps };
+    delete named.cleaner;
+    return id === undefined ? named : { ...named, cleaner: id };
+  };
+  const general = { ...progress };
+  delete general.cleaner;
+  if (side === undefined) {
+    return {
+      ...general,
+      right: bottle(progress.right, undefined),
+      left: bottle(progress.left, undefined),
+      ...(cleaner !== undefined && { cleaner }),
+    };
+  }
+  const of = (one: Side) => (one === side ? cleaner : bottleOf(progress, one));
+  return {
+    ...general,
+    right: bottle(progress.right, of('RIGHT')),
+    left: bottle(progress.left, of('LEFT')),
   };
 }
 
@@ -132,10 +191,11 @@ export function pourOf(progress: Progress, step: Step) {
 }
 
 /** Whether another round may follow: not once a wipe showed a sign, or it hurt. */
-export function mayPourAgain(progress: Progress, step: Step): boolean {
+export function mayPourAgain(session: Session, progress: Progress, step: Step): boolean {
   return (
     step.again !== undefined &&
-    (step.ear === undefined || foundVerdict(ofSide(progress, step.ear)) === undefined)
+    (step.ear === undefined ||
+      foundVerdict(ofSide(progress, step.ear), ofSide(session.ears, step.ear).finds) === undefined)
   );
 }
 
@@ -161,7 +221,7 @@ export function tapped(session: Session, progress: Progress, tap: Tap): Progress
       return go(session, counted ? poured(progress, step, measured) : progress, step.next);
     }
     case 'again':
-      return mayPourAgain(progress, step) ? go(session, progress, step.again) : progress;
+      return mayPourAgain(session, progress, step) ? go(session, progress, step.again) : progress;
     case 'back': {
       const before = progress.trail.at(-1);
       const target = before === undefined ? undefined : stepOf(session, before);
@@ -178,11 +238,8 @@ export function tapped(session: Session, progress: Progress, tap: Tap): Progress
       return withEar(progress, tap.side, tap.taps);
     case 'handled':
       return { ...progress, handled: tap.handled };
-    case 'cleaner': {
-      const named = { ...progress };
-      delete named.cleaner;
-      return tap.cleaner === undefined ? named : { ...named, cleaner: tap.cleaner };
-    }
+    case 'cleaner':
+      return withCleaner(progress, tap.cleaner, tap.side);
   }
 }
 
@@ -255,6 +312,7 @@ function earRequest(session: Session, progress: Progress, side: Side) {
     ...(taps.odour !== undefined && { odour: taps.odour }),
     ...(taps.hurt !== undefined && { hurt: taps.hurt }),
     ...(cameBack.length > 0 && { cameBack: Math.min(...cameBack) }),
+    ...(taps.cleaner !== undefined && { cleaner: taps.cleaner }),
   };
 }
 

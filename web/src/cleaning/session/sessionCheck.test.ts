@@ -25,6 +25,8 @@ const task = (ear: 'RIGHT' | 'LEFT', method: 'FILL' | 'WIPE'): Schemas['EarTask'
   narrowed: false,
   mayFully: false,
   ordered: false,
+  care: [],
+  finds: { colours: {}, odours: {}, hurts: {} },
   habit: { expectedWipes: 2, wipesToLayOut: 4, reasons: [] },
   reasons: [],
 });

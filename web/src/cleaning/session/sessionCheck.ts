@@ -21,6 +21,7 @@ export interface Found {
 export function foundIn({ ears, dog }: CheckRequest): Found {
   const whole = (ear: CheckRequest['ears']['right']): EarFinding => ({
     ...ear,
+    couldLook: ear.couldLook ?? true,
     seen: ear.seen ?? [],
     hearing: ear.hearing ?? 'NOT_TRIED',
   });

@@ -50,7 +50,13 @@ function begun(): DeviceSession {
   return {
     person: 'p',
     household: HOUSEHOLD,
-    guided: { dogId: 'd', name: 'Fen', session: SESSION, bottles: [] } as unknown as GuidedSession,
+    guided: {
+      dogId: 'd',
+      name: 'Fen',
+      session: SESSION,
+      bottles: [],
+      laidOut: { right: {}, left: {} },
+    } as unknown as GuidedSession,
     progress: begin(SESSION, {
       id: 's',
       ears: ['RIGHT'],

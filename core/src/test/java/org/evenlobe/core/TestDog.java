@@ -85,7 +85,7 @@ public final class TestDog {
   private InfectionHistory infections = InfectionHistory.NONE;
   private Optional<StatedInfection> lastInfection = Optional.empty();
   private Eardrum eardrum = new Eardrum(Eardrum.Status.NEVER_EXAMINED, Optional.empty());
-  private Optional<LocalDate> bornOn = Optional.empty();
+  private Optional<LocalDate> bornOn = Optional.of(day(-1000));
   private final List<Dated> facts = new ArrayList<>();
   private Preferences.Own own = Preferences.Own.NONE;
   private Handling handling = Handling.UNSAID;
@@ -163,6 +163,12 @@ public final class TestDog {
 
   public TestDog bornOn(LocalDate day) {
     bornOn = Optional.of(day);
+    return this;
+  }
+
+  /** With a fact as it is. */
+  public TestDog with(Dated fact) {
+    facts.add(fact);
     return this;
   }
 
@@ -442,6 +448,20 @@ public final class TestDog {
             CleaningWays.OwnWays.NONE,
             own);
     return DogRecord.of(id, profile, DAY_0, facts);
+  }
+
+  /** A vet orders to clean both ears so often with that. */
+  public TestDog orderedWith(int day, HowOften often, String product) {
+    EarVisit ear =
+        order(
+            new CleaningInstruction(
+                Optional.of(often),
+                Optional.empty(),
+                Optional.of(product),
+                Optional.empty(),
+                false,
+                false));
+    return visit(day, ear, ear);
   }
 
   public static EarVisit seen(EardrumSeen eardrum) {

@@ -212,12 +212,15 @@ final class Household {
 
   /** A bottle of cleaner that was counted when it was full. */
   void addBottle(String name) {
-    addBottle(name, "");
+    addBottle(name, ", \"label\": {\"actives\": {\"GLYCERINE\": 2}, \"madeFor\": \"DOGS_EARS\"}");
   }
 
   /** A bottle with something on its label, such as {"actives": {"ACETIC_ACID": 2}}. */
   void addSourBottle(String name) {
-    addBottle(name, ", \"label\": {\"actives\": {\"ACETIC_ACID\": 2}, \"ph\": 2.6}");
+    addBottle(
+        name,
+        ", \"label\": {\"actives\": {\"ACETIC_ACID\": 2}, \"ph\": 2.6,"
+            + " \"madeFor\": \"DOGS_EARS\"}");
   }
 
   private void addBottle(String name, String more) {

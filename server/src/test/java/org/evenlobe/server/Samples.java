@@ -50,7 +50,8 @@ public final class Samples {
   public static String bottle(int size, int left) {
     return """
     {"kind": "CLEANER", "name": "The green bottle", "cleaner": "GENTLE", "size": %d, "left": %d,
-     "countedAt": "2026-01-01T10:00:00Z"}"""
+     "countedAt": "2026-01-01T10:00:00Z",
+     "label": {"actives": {}, "madeFor": "DOGS_EARS"}}"""
         .formatted(size, left);
   }
 
@@ -222,6 +223,7 @@ public final class Samples {
               then,
               ", \"by\": \"Ilse\", \"taker\": \"GROOMER\", \"done\": [\"BATHED\"],"
                   + " \"seen\": [\"SMELL\"], \"ear\": \"LEFT\"");
+      case "answers" -> said(dog, then, ", \"question\": \"IS_A_PUPPY\", \"yes\": false");
       case "triggers" -> said(dog, then, ", \"trigger\": \"WATER\", \"follows\": true");
       case "diet-trials" -> dietTrial(dog, then, "2026-01-01", "");
       case "diet-slips" -> said(dog, then, ", \"trialId\": \"%s\"".formatted(idOf("diet-trials")));

@@ -47,6 +47,9 @@ final class Advising {
                   .formatted(with(Verdict.STOP))
               : "Pour nothing into %s; call your vet today or tomorrow."
                   .formatted(with(Verdict.STOP));
+      case NOT_SEEN ->
+          "Put nothing into %s: nobody could look. Practise, and try again with a helper."
+              .formatted(with(Verdict.NOT_SEEN));
       case CAUTION ->
           "Wipe only what you can see of %s, and look again in 3 days."
               .formatted(with(Verdict.CAUTION));
@@ -104,13 +107,25 @@ final class Advising {
         steps.add("Keep it dry.");
         steps.add("If it is no better in 3 days, call your vet.");
       }
-      case CLEAN, LEAVE -> {}
+      case NOT_SEEN, CLEAN, LEAVE -> {}
     }
+    unseen();
     other();
     firstThings();
     notes();
     holdSteps();
     return List.copyOf(steps);
+  }
+
+  /** What is to be done about an ear that nobody could look into. */
+  private void unseen() {
+    for (Side side : Side.values()) {
+      if (!finding.get(side).couldLook()) {
+        steps.add(
+            "The %s was not seen: nothing goes in, nor a wipe, until it is. Try again tomorrow, with a helper and treats."
+                .formatted(side.ear()));
+      }
+    }
   }
 
   /** What is done away with first, and how. */
@@ -177,6 +192,7 @@ final class Advising {
                             ear.mayGoIn() == MayGoIn.IN_EAR
                                 ? "cleaning it is worth it, with a cloth of its own."
                                 : "wipe what you can see, with a cloth of its own."));
+        case NOT_SEEN -> {}
         default -> steps.add("The %s is quiet: leave it alone.".formatted(side.ear()));
       }
     }

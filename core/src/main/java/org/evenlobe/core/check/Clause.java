@@ -1,6 +1,7 @@
 package org.evenlobe.core.check;
 
 import java.util.List;
+import java.util.stream.Stream;
 
 /**
  * When a line of the verdict table holds, as data: a device can be sent it.
@@ -31,6 +32,10 @@ public record Clause(List<Condition> all, List<Condition> any, Given given) {
     return new Clause(List.of(conditions), List.of(), Given.NOTHING);
   }
 
+  Clause and(Condition besides) {
+    return new Clause(Stream.concat(all.stream(), Stream.of(besides)).toList(), any, given);
+  }
+
   Clause with(Given other) {
     return new Clause(all, any, other);
   }
@@ -44,7 +49,7 @@ public record Clause(List<Condition> all, List<Condition> any, Given given) {
     return (any.isEmpty() || isAny(signs))
         && switch (given) {
           case NOTHING -> true;
-          case OWN_SIGN -> VerdictTable.ownVerdict(signs).atLeast(Verdict.CAUTION);
+          case OWN_SIGN -> VerdictTable.hasOwnSign(signs);
           case ANY_SIGN -> VerdictTable.signVerdict(signs).atLeast(Verdict.CAUTION);
         };
   }

@@ -5,6 +5,7 @@ import static org.evenlobe.core.check.Condition.has;
 import static org.evenlobe.core.check.Condition.is;
 
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.EnumMap;
 import java.util.EnumSet;
 import java.util.List;
@@ -32,7 +33,9 @@ final class CoveredVerdict {
           Map.of(
               SeenThing.TICK_LIFTED, Sign.TICK_LIFTED,
               SeenThing.CUT, Sign.CUT,
-              SeenThing.FLAP_BALLOONED, Sign.FLAP_BALLOONED));
+              SeenThing.FLAP_BALLOONED, Sign.FLAP_BALLOONED,
+              SeenThing.FOREIGN_BODY, Sign.FOREIGN_BODY,
+              SeenThing.TICK_STUCK, Sign.TICK_STUCK));
 
   private static final Set<DischargeKind> KINDS =
       EnumSet.range(DischargeKind.BLACK, DischargeKind.BLOODY);
@@ -60,12 +63,29 @@ final class CoveredVerdict {
 
   /** The table that such an ear is judged by, the worst line first; the last always holds. */
   static List<VerdictRule> lines(EarBackground before, Cover cover) {
+    List<VerdictRule> lines = new ArrayList<>(openingLines(before, cover));
+    lines.addAll(VerdictTable.ofUnseen());
+    lines.add(VerdictTable.unseen());
+    lines.add(ORDERED);
+    // what is of the same verdict stays in the order in which reasons are told
+    lines.sort(Comparator.comparing(VerdictRule::verdict).reversed());
+    return List.copyOf(lines);
+  }
+
+  private static List<VerdictRule> openingLines(EarBackground before, Cover cover) {
     CoveredVerdict verdict = new CoveredVerdict(before, cover);
     verdict.urgent();
     verdict.stop();
     verdict.worse();
-    verdict.lines.add(ORDERED);
-    return List.copyOf(verdict.lines);
+    return verdict.lines;
+  }
+
+  /** The verdict that opens a hold: by what the order does not cover. */
+  static Verdict opening(EarSigns signs, Cover cover) {
+    return openingLines(signs.before(), cover).stream()
+        .filter(line -> line.holds(signs))
+        .map(VerdictRule::verdict)
+        .reduce(Verdict.CLEAN, Verdict::or);
   }
 
   /** Every reason that holds, the worst first; never empty. */
@@ -80,18 +100,19 @@ final class CoveredVerdict {
   }
 
   private void urgent() {
-    for (VerdictRule rule : VerdictTable.urgentRules()) {
-      if (!isExcused(rule)) {
-        lines.add(rule);
-      }
-    }
+    lines.addAll(uncoveredUrgent(cover));
   }
 
-  private boolean isExcused(VerdictRule rule) {
+  /** The lines that ask for the vet today and that a cover does not excuse. */
+  static List<VerdictRule> uncoveredUrgent(Cover cover) {
+    return VerdictTable.urgentRules().stream().filter(rule -> !isExcused(cover, rule)).toList();
+  }
+
+  private static boolean isExcused(Cover cover, VerdictRule rule) {
     if (rule.rule() == Rule.CHECK_FOREIGN_BODY) {
       return cover.leftIn();
     }
-    return cover.excusesUrgent() && rule.holds(reference);
+    return cover.excused().contains(rule.rule());
   }
 
   private void stop() {
@@ -131,7 +152,7 @@ final class CoveredVerdict {
         atLeast(Sign.ODOUR, Math.max(Odour.SWEET.number(), reference.ear().odour().number() + 1)));
     kinds();
     for (Map.Entry<SeenThing, Sign> thing : NEW_THINGS.entrySet()) {
-      if (!reference.ear().has(thing.getKey())) {
+      if (isNew(thing.getKey())) {
         worse(
             "There is " + thing.getKey().words() + ", which was not there then.",
             has(thing.getValue()));
@@ -140,6 +161,15 @@ final class CoveredVerdict {
     if (!reference.isDeaf()) {
       worse("It did not turn to a sound on this side.", has(Sign.DEAF));
     }
+  }
+
+  /** A tick that was seen stuck, or left in, and is lifted off is none that is new. */
+  private boolean isNew(SeenThing thing) {
+    boolean stuck = thing == SeenThing.FOREIGN_BODY || thing == SeenThing.TICK_STUCK;
+    boolean known =
+        (cover.leftIn() && (stuck || thing == SeenThing.TICK_LIFTED))
+            || (thing == SeenThing.TICK_LIFTED && reference.ear().has(SeenThing.TICK_STUCK));
+    return !known && !reference.ear().has(thing);
   }
 
   /** A kind that asks for caution by itself, further to the right than it was. */

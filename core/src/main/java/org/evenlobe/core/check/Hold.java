@@ -34,7 +34,12 @@ public record Hold(
     /** A vet's word. */
     VET,
     /** An eardrum that was seen not intact. */
-    EARDRUM
+    EARDRUM;
+
+    /** Whether it is what checks, or cleanings, showed. */
+    public boolean isByChecks() {
+      return this == STOP || this == URGENT;
+    }
   }
 
   public Hold {

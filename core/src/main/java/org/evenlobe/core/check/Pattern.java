@@ -75,7 +75,7 @@ public enum Pattern {
           PatternSign.VIOLENT_SHAKING,
           PatternSign.SEED_SEASON),
       against(PatternSign.BOTH_EARS_UNPAWED, PatternSign.GRADUAL),
-      p -> p.isOfThisEar() || p.evenness().lean() == Evenness.Lean.EVEN),
+      p -> p.isPawedAlone() || (p.isPawedNowhere() && p.isWorseOrEven())),
   /** An allergy behind it. */
   ALLERGY(
       "allergy behind it",

@@ -23,6 +23,20 @@ record PatternSigns(EarSigns signs, Evenness evenness, EarStory story) {
     return isWorse() || pawed.equals(Optional.of(signs.side()));
   }
 
+  /** Whether it is the only one that is pawed. */
+  boolean isPawedAlone() {
+    return signs.dog().pawed().equals(Optional.of(signs.side()));
+  }
+
+  /** Whether neither ear is pawed more than the other. */
+  boolean isPawedNowhere() {
+    return signs.dog().pawed().isEmpty();
+  }
+
+  boolean isWorseOrEven() {
+    return isWorse() || evenness.lean() == Evenness.Lean.EVEN;
+  }
+
   boolean isWorse() {
     return evenness.worse().equals(Optional.of(signs.side()));
   }

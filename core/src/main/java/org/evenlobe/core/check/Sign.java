@@ -33,10 +33,12 @@ public enum Sign {
   SCORE(s -> s.ear().score()),
   /** The same without the discharge. */
   SCORE_BESIDE_DISCHARGE(s -> s.ear().score() - s.ear().discharge().number()),
+  /** Nobody could look into it. */
+  UNSEEN(s -> s.ear().couldLook() ? 0 : 1),
   /** It did not turn to a sound. */
   DEAF(s -> s.isDeaf() ? 1 : 0),
-  /** How many things were seen in it. */
-  THINGS(s -> s.ear().seen().size()),
+  /** How many things were seen in it that are a sign: not hair, a mat or what is only noted. */
+  THINGS(s -> (int) s.ear().seen().stream().filter(SeenThing::isSign).count()),
   /** Something stuck. */
   FOREIGN_BODY(SeenThing.FOREIGN_BODY),
   /** A tick, lifted off. */

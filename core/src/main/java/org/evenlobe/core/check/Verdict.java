@@ -8,6 +8,8 @@ public enum Verdict implements Worded {
   LEAVE("quiet"),
   /** Cleaning is worth it, today or tomorrow. */
   CLEAN("waxy"),
+  /** Nobody could look: nothing goes in, by no method, until somebody has. */
+  NOT_SEEN("not seen"),
   /** Wipe only what can be seen, look again in 3 days, and call the vet if it is no better then. */
   CAUTION("wipe only"),
   /** No liquid in this ear; the vet within two days. */
@@ -38,6 +40,6 @@ public enum Verdict implements Worded {
 
   /** Whether an ear with this sign verdict is quiet. */
   public boolean isQuiet() {
-    return !atLeast(CAUTION);
+    return this == LEAVE || this == CLEAN;
   }
 }

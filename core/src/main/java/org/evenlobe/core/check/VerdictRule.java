@@ -39,6 +39,11 @@ record VerdictRule(
     return true;
   }
 
+  /** The same, where that is so besides. */
+  VerdictRule given(Condition besides) {
+    return new VerdictRule(verdict, rule, origin, when.and(besides), stands, sentence, toDo);
+  }
+
   boolean isSign() {
     return origin != Origin.VET;
   }

@@ -26,10 +26,12 @@ import static org.evenlobe.core.check.Sign.SWELLING;
 import static org.evenlobe.core.check.Sign.THINGS;
 import static org.evenlobe.core.check.Sign.TICK_LIFTED;
 import static org.evenlobe.core.check.Sign.TICK_STUCK;
+import static org.evenlobe.core.check.Sign.UNSEEN;
 import static org.evenlobe.core.check.Sign.UNWELL;
 import static org.evenlobe.core.check.Verdict.CAUTION;
 import static org.evenlobe.core.check.Verdict.CLEAN;
 import static org.evenlobe.core.check.Verdict.LEAVE;
+import static org.evenlobe.core.check.Verdict.NOT_SEEN;
 import static org.evenlobe.core.check.Verdict.STOP;
 import static org.evenlobe.core.check.Verdict.URGENT;
 import static org.evenlobe.core.record.DischargeKind.BLACK;
@@ -49,6 +51,7 @@ import java.util.Optional;
 import java.util.Set;
 import org.evenlobe.core.check.Clause.Given;
 import org.evenlobe.core.check.VerdictRule.Origin;
+import org.evenlobe.core.record.Alarming;
 import org.evenlobe.core.record.DischargeKind;
 import org.evenlobe.core.record.Odour;
 import org.evenlobe.core.rule.Rule;
@@ -95,19 +98,33 @@ public final class VerdictTable {
           new VerdictRule(
               URGENT,
               Rule.CHECK_UNWELL,
-              Origin.DOG,
+              Origin.EAR,
               when(has(UNWELL), atLeast(SCORE, UNWELL_SCORE)).with(Given.OWN_SIGN),
               VerdictRule::always,
               "Off its food or feverish, with an ear score of {SCORE}.",
               VET_TODAY),
           new VerdictRule(
               URGENT,
+              Rule.CHECK_UNWELL,
+              Origin.EAR,
+              when(has(UNWELL), has(UNSEEN)).with(Given.OWN_SIGN),
+              VerdictRule::always,
+              "Off its food or feverish, and this ear, which nobody could look into, asks for caution.",
+              VET_TODAY),
+          new VerdictRule(
+              URGENT,
               Rule.CHECK_BLOW,
-              Origin.DOG,
+              Origin.EAR,
               new Clause(
                   List.of(has(BLOW_TO_HEAD)),
                   List.of(
-                      has(SCORE), has(PAIN), has(ITCH), odour(Odour.SWEET), has(DEAF), has(THINGS)),
+                      has(SCORE),
+                      has(PAIN),
+                      has(ITCH),
+                      odour(Odour.SWEET),
+                      has(DEAF),
+                      has(THINGS),
+                      has(UNSEEN)),
                   Given.NOTHING),
               VerdictRule::always,
               "A recent blow to the head, and this ear shows signs.",
@@ -187,6 +204,7 @@ public final class VerdictTable {
           caution(Rule.CHECK_TICK, when(has(TICK_LIFTED)), "A tick sat here and was lifted off."),
           caution(Rule.CHECK_CUT, when(has(CUT)), "A cut or a bite."),
           caution(Rule.CHECK_HEARING, when(has(DEAF)), "It did not turn to a sound on this side."),
+          unseen(),
           new VerdictRule(
               CLEAN,
               Rule.CHECK_WAX,
@@ -217,14 +235,15 @@ public final class VerdictTable {
   private static final List<VerdictRule> EAR_RULES =
       RULES.stream().filter(rule -> rule.origin() == Origin.EAR).toList();
 
+  /** The ear's own signs that another line asks for: that line is none of them. */
+  private static final List<VerdictRule> GIVEN_RULES =
+      EAR_RULES.stream().filter(rule -> rule.when().given() == Given.NOTHING).toList();
+
   private static final List<VerdictRule> URGENT_RULES =
       SIGN_RULES.stream().filter(rule -> rule.verdict() == URGENT).toList();
 
   private static final List<VerdictRule> SPARED_RULES =
-      SIGN_RULES.stream()
-          .filter(rule -> rule.origin() == Origin.DOG)
-          .filter(rule -> rule.rule() != Rule.CHECK_UNWELL && rule.rule() != Rule.CHECK_BLOW)
-          .toList();
+      SIGN_RULES.stream().filter(rule -> rule.origin() == Origin.DOG).toList();
 
   private static final List<VerdictRule> LASTING_RULES =
       EAR_RULES.stream()
@@ -259,14 +278,63 @@ public final class VerdictTable {
     return first(signs, EAR_RULES);
   }
 
+  /** Whether one of the ear's own signs asks for caution or worse. */
+  static boolean hasOwnSign(EarSigns signs) {
+    return first(signs, GIVEN_RULES).atLeast(CAUTION);
+  }
+
+  /**
+   * Whether an ear under an order shows a sign of STOP or worse that its vet did not see: such a
+   * sign lapses what is known of its eardrum.
+   */
+  public static boolean isSevereAnew(EarSigns signs) {
+    Optional<EarSigns> reference = signs.before().cover().map(Cover::reference);
+    return notSpared(signs, SIGN_RULES).stream()
+        .filter(rule -> rule.verdict().atLeast(STOP))
+        .anyMatch(rule -> rule.holds(signs) && reference.filter(rule::holds).isEmpty());
+  }
+
+  /**
+   * The sign verdict that counts once no order covers the ear: without what a vet saw of the whole
+   * dog with the other one.
+   */
+  public static Verdict countingVerdict(EarSigns signs) {
+    return signs.before().cover().isPresent()
+        ? signVerdict(signs)
+        : first(signs, notSpared(signs, SIGN_RULES));
+  }
+
   /**
    * The verdict that opens a hold: of what an order covers, by what is worse; else by its signs,
    * without those of the whole dog that a vet saw.
    */
   public static Verdict openingVerdict(EarSigns signs) {
-    return signs.before().cover().isPresent()
-        ? verdict(signs, LEAVE)
-        : first(signs, notSpared(signs, SIGN_RULES));
+    return signs
+        .before()
+        .cover()
+        .map(cover -> CoveredVerdict.opening(signs, cover))
+        .orElseGet(() -> first(signs, notSpared(signs, SIGN_RULES)));
+  }
+
+  /** Whether an ear is URGENT by its own signs, beyond what an order covers. */
+  public static boolean isUrgentByItself(EarSigns signs) {
+    return isUrgent(signs, Origin.EAR);
+  }
+
+  /** Whether the whole dog is URGENT, beyond what an order covers. */
+  public static boolean isUrgentAsADog(EarSigns signs) {
+    return isUrgent(signs, Origin.DOG);
+  }
+
+  private static boolean isUrgent(EarSigns signs, Origin origin) {
+    Optional<Cover> cover = signs.before().cover();
+    List<VerdictRule> rules =
+        cover
+            .map(one -> CoveredVerdict.uncoveredUrgent(one))
+            .orElseGet(() -> notSpared(signs, URGENT_RULES));
+    return rules.stream()
+        .filter(rule -> rule.origin() == origin)
+        .anyMatch(rule -> rule.holds(signs));
   }
 
   /**
@@ -276,11 +344,7 @@ public final class VerdictTable {
   public static boolean isVestibular(EarSigns signs) {
     Set<Rule> known = EnumSet.noneOf(Rule.class);
     known.addAll(signs.before().spared());
-    signs
-        .before()
-        .cover()
-        .filter(Cover::excusesUrgent)
-        .ifPresent(cover -> known.addAll(seenOfTheDog(cover.reference())));
+    signs.before().cover().ifPresent(cover -> known.addAll(cover.excused()));
     return SPARED_RULES.stream()
         .filter(rule -> rule.rule() != Rule.CHECK_SUDDEN_SHAKING)
         .anyMatch(rule -> rule.holds(signs) && !known.contains(rule.rule()));
@@ -300,15 +364,45 @@ public final class VerdictTable {
         .isPresent();
   }
 
-  /** The signs of the whole dog that a vet saw, where the reference had them. */
-  public static Set<Rule> seenOfTheDog(EarSigns reference) {
+  /** Of what a cover excuses, the signs of the whole dog: they are covered in both ears. */
+  public static Set<Rule> ofTheDog(Set<Rule> excused) {
     Set<Rule> seen = EnumSet.noneOf(Rule.class);
     for (VerdictRule rule : SPARED_RULES) {
-      if (rule.holds(reference)) {
+      if (excused.contains(rule.rule())) {
         seen.add(rule.rule());
       }
     }
     return seen;
+  }
+
+  /** What asks for the vet today, of what an ear showed: the rules that say so. */
+  public static Set<Rule> urgentOf(EarSigns shown) {
+    Set<Rule> urgent = EnumSet.noneOf(Rule.class);
+    for (VerdictRule rule : URGENT_RULES) {
+      if (rule.holds(shown)) {
+        urgent.add(rule.rule());
+      }
+    }
+    return urgent;
+  }
+
+  /** What a call may excuse of what asks for the vet today: what was named to the vet. */
+  public static Set<Rule> urgentOf(Set<Alarming> named) {
+    Set<Rule> urgent = EnumSet.noneOf(Rule.class);
+    for (Alarming one : named) {
+      urgent.add(
+          switch (one) {
+            case BLOOD -> Rule.CHECK_BLOOD;
+            case FLAP -> Rule.CHECK_FLAP;
+            case PAIN -> Rule.CHECK_PAIN;
+            case FOREIGN_BODY -> Rule.CHECK_FOREIGN_BODY;
+            case SHAKING -> Rule.CHECK_SUDDEN_SHAKING;
+            case HEARING -> Rule.CHECK_HEARING_LOST;
+            case UNWELL -> Rule.CHECK_UNWELL;
+            case BLOW -> Rule.CHECK_BLOW;
+          });
+    }
+    return urgent;
   }
 
   /** Every reason that holds, the worst first; never empty. */
@@ -344,7 +438,7 @@ public final class VerdictTable {
 
   /** The lines of signs that ask for caution or worse, by whose sign they are. */
   static List<VerdictRule> cautions(EarBackground before, boolean own) {
-    return (own ? EAR_RULES : SIGN_RULES)
+    return (own ? GIVEN_RULES : SIGN_RULES)
         .stream()
             .filter(rule -> rule.verdict().atLeast(CAUTION))
             .filter(rule -> rule.stands().test(before))
@@ -365,6 +459,27 @@ public final class VerdictTable {
       }
     }
     return LEAVE;
+  }
+
+  /** Of an ear that nobody saw, where what is known asks for no more. */
+  static VerdictRule unseen() {
+    return new VerdictRule(
+        NOT_SEEN,
+        Rule.CHECK_NOT_SEEN,
+        Origin.VET,
+        when(has(UNSEEN)),
+        VerdictRule::always,
+        "Nobody could look into this ear.",
+        "Put nothing in, and do not wipe it, until somebody has looked. Practise, and try again with"
+            + " a helper.");
+  }
+
+  /** The lines of signs, for an ear that an order covers and that nobody saw. */
+  static List<VerdictRule> ofUnseen() {
+    return SIGN_RULES.stream()
+        .filter(rule -> rule.verdict().atLeast(CAUTION))
+        .map(rule -> rule.given(has(UNSEEN)))
+        .toList();
   }
 
   private static VerdictRule dog(Rule rule, Sign sign, String sentence) {

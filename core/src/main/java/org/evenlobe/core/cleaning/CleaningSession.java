@@ -26,6 +26,7 @@ import org.evenlobe.core.rule.Reason;
  * @param check the check that comes first, where the ears have not been looked at today
  * @param ending why it ends here and what to do, where there is nothing more to be done
  * @param reasons why the ears come in this order
+ * @param care by what orders and under what courses the ears are, in their own words
  */
 public record CleaningSession(
     Purpose purpose,
@@ -40,7 +41,8 @@ public record CleaningSession(
     List<SessionStep> steps,
     Optional<SessionCheck> check,
     Optional<Ending> ending,
-    List<Reason> reasons) {
+    List<Reason> reasons,
+    List<Reason> care) {
 
   /** What a session is for. */
   public enum Purpose {
@@ -86,5 +88,6 @@ public record CleaningSession(
     tools = List.copyOf(tools);
     steps = List.copyOf(steps);
     reasons = List.copyOf(reasons);
+    care = List.copyOf(care);
   }
 }

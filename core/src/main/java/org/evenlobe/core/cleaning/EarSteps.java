@@ -9,6 +9,7 @@ import org.evenlobe.core.cleaning.SessionStep.OnlyIf;
 import org.evenlobe.core.cleaning.SessionStep.StepTimer;
 import org.evenlobe.core.measure.Side;
 import org.evenlobe.core.measure.Volume;
+import org.evenlobe.core.record.CleaningInstruction;
 import org.evenlobe.core.record.CleaningMethod;
 import org.evenlobe.core.record.CleaningWays;
 import org.evenlobe.core.record.HairCare;
@@ -26,6 +27,12 @@ final class EarSteps {
   private static final int ROUNDS = 3;
   private static final int SYRINGE_ROUNDS = 5;
   private static final int SHAKE_SECONDS = 20;
+  private static final int LONGEST_OF_A_SMALL_FILL = 30;
+
+  /** A tilt while liquid runs in is usual; one that stays comes from beyond the eardrum. */
+  private static final String STOP_SIGNS =
+      "It cries or flinches hard: stop, call your vet. A tilt while it runs in is usual; a head that"
+          + " stays tilted after the shake is for the vet today.";
 
   private final EarTask task;
   private final EarBefore before;
@@ -56,13 +63,26 @@ final class EarSteps {
     EarSteps all = new EarSteps(task, before, ways, second);
     all.hair();
     if (all.method.inCanal()) {
-      all.rounds(all.method == CleaningMethod.SYRINGE ? SYRINGE_ROUNDS : ROUNDS);
+      all.rounds(all.mostRounds());
     } else {
       all.steps.add(all.wipeOnly().step(all.side, 0));
     }
     all.steps.add(all.folds().step(all.side, 0));
     all.steps.add(all.load().step(all.side, 0));
     return all.steps;
+  }
+
+  /** As many as the vet said; one of a small amount; else as the method allows. */
+  private int mostRounds() {
+    return before
+        .order()
+        .flatMap(CleaningInstruction::rounds)
+        .orElse(isSmall() ? 1 : method == CleaningMethod.SYRINGE ? SYRINGE_ROUNDS : ROUNDS);
+  }
+
+  /** Whether a fill is a small amount by its label, not to the line. */
+  private boolean isSmall() {
+    return method == CleaningMethod.FILL && ways.smallFill().isPresent() && !task.ordered();
   }
 
   private void rounds(int most) {
@@ -154,11 +174,17 @@ final class EarSteps {
               StepDraft.of(
                       Kind.FILL,
                       "Fill the %s".formatted(ear),
-                      fresh() + "Lift the flap up and out. Pour until the line shows" + about + ".")
-                  .because("Less never gets below the bend, where the wax sits.")
-                  .until("The liquid stands at the opening.")
-                  .beware(
-                      "The nozzle never touches and never seals. If it cries, flinches hard or tilts its head: stop, call your vet.");
+                      fresh()
+                          + "Lift the flap up and out; the canal opens to the front, by the cheek. "
+                          + (isSmall()
+                              ? "Pour in%s, not to the line.".formatted(about.replace(":", ""))
+                              : "Pour until the line shows" + about + "."))
+                  .because(
+                      isSmall()
+                          ? "A small amount by the label: less fright, and less gets below the bend."
+                          : "Less never gets below the bend, where the wax sits.")
+                  .until(isSmall() ? "That much is in." : "The liquid stands at the opening.")
+                  .beware("The nozzle never touches and never seals. " + STOP_SIGNS);
           case SOAKED_PAD ->
               StepDraft.of(
                       Kind.PAD,
@@ -167,7 +193,7 @@ final class EarSteps {
                           + "Dripping pad in the opening, a hand on the muzzle, squeeze it empty.")
                   .because("The liquid runs down by itself, with less fright.")
                   .until("The pad is empty.")
-                  .beware("If it cries, flinches hard or tilts its head: stop, call your vet.");
+                  .beware(STOP_SIGNS);
           case SYRINGE, WIPE ->
               StepDraft.of(
                       Kind.SYRINGE,
@@ -183,8 +209,11 @@ final class EarSteps {
   }
 
   private StepDraft massage(int round) {
-    int usual = ways.massageSeconds();
-    int longer = Math.min(2 * usual, CleaningWays.LONGEST_MASSAGE);
+    int usual =
+        isSmall()
+            ? Math.min(ways.massageSeconds(), LONGEST_OF_A_SMALL_FILL)
+            : ways.massageSeconds();
+    int longer = isSmall() ? usual : Math.min(2 * usual, CleaningWays.LONGEST_MASSAGE);
     boolean heavy = before.habit().lastLoad().map(Load::isHeaviest).orElse(false);
     StepTimer timer =
         heavy

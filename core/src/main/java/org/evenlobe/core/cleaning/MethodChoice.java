@@ -9,6 +9,7 @@ import org.evenlobe.core.measure.Side;
 import org.evenlobe.core.measure.Volume;
 import org.evenlobe.core.record.CleaningInstruction;
 import org.evenlobe.core.record.CleaningMethod;
+import org.evenlobe.core.record.CleaningWays;
 import org.evenlobe.core.record.Rung;
 import org.evenlobe.core.rule.Figures;
 import org.evenlobe.core.rule.Reason;
@@ -29,19 +30,28 @@ final class MethodChoice {
   private final CleaningMethod preferred;
   private final Rung rung;
   private final List<Reason> reasons = new ArrayList<>();
+  private final Optional<Volume> smallFill;
+  private Optional<Volume> small = Optional.empty();
   private boolean mayFully;
 
-  private MethodChoice(Side side, EarBefore ear, CleaningMethod preferred, Rung rung) {
+  private MethodChoice(Side side, EarBefore ear, CleaningWays ways, Rung rung) {
+    this.smallFill =
+        ways.smallFill()
+            .map(
+                wanted ->
+                    ear.syringe()
+                        .filter(low -> low.millilitres() < wanted.millilitres())
+                        .orElse(wanted));
     this.side = side;
     this.ear = ear;
-    this.preferred = preferred;
+    this.preferred = ways.method();
     this.rung = rung;
   }
 
-  static EarTask task(Side side, EarBefore ear, CleaningMethod preferred, Rung rung) {
-    MethodChoice choice = new MethodChoice(side, ear, preferred, rung);
+  static EarTask task(Side side, EarBefore ear, CleaningWays ways, Rung rung) {
+    MethodChoice choice = new MethodChoice(side, ear, ways, rung);
     Optional<CleaningMethod> method = choice.method();
-    boolean narrowed = ear.asked() && !method.equals(Optional.of(preferred));
+    boolean narrowed = ear.asked() && !method.equals(Optional.of(ways.method()));
     if (method.isPresent()) {
       choice.tooSoon();
     }
@@ -49,7 +59,16 @@ final class MethodChoice {
         method.equals(Optional.of(CleaningMethod.SYRINGE)) ? ear.syringe() : ear.canal();
     boolean ordered = ear.order().filter(CleaningInstruction::cleans).isPresent();
     return new EarTask(
-        side, method, narrowed, choice.mayFully, ordered, perFill, ear.habit(), choice.reasons);
+        side,
+        method,
+        narrowed,
+        choice.mayFully,
+        ordered,
+        ear.known().care(),
+        ear.known().finds(),
+        choice.small.or(() -> perFill),
+        ear.habit(),
+        choice.reasons);
   }
 
   private Optional<CleaningMethod> method() {
@@ -85,6 +104,9 @@ final class MethodChoice {
   }
 
   private Optional<String> closed() {
+    if (ear.mayGoIn() == MayGoIn.NONE && !ear.known().why().isEmpty()) {
+      return Optional.of(ear.known().why());
+    }
     if (ear.held().isPresent()) {
       return Optional.of("The %s is held. %s".formatted(side.ear(), ear.held().get()));
     }
@@ -102,8 +124,9 @@ final class MethodChoice {
   }
 
   private CleaningMethod narrowed() {
+    boolean ordered = ear.order().filter(CleaningInstruction::cleans).isPresent();
     if (preferred == CleaningMethod.WIPE) {
-      say("You chose to wipe only.");
+      say(ordered ? "As your vet ordered; you wipe only." : "You chose to wipe only.");
       return preferred;
     }
     Optional<String> why = whyWipe();
@@ -111,7 +134,18 @@ final class MethodChoice {
       say(why.get());
       return CleaningMethod.WIPE;
     }
-    say("The %s may take liquid: %s, as you chose.".formatted(side.ear(), preferred.doing()));
+    say(
+        ordered
+            ? "As ordered, by your household's way: %s.".formatted(preferred.doing())
+            : "The %s may take liquid: %s, as you chose.".formatted(side.ear(), preferred.doing()));
+    if (preferred == CleaningMethod.FILL && !ordered) {
+      small = smallFill;
+      small.ifPresent(
+          one ->
+              say(
+                  "A small amount by the label, %s mL, not to the line."
+                      .formatted(Figures.plain(one.millilitres()))));
+    }
     return preferred;
   }
 
@@ -122,8 +156,10 @@ final class MethodChoice {
     }
     if (ear.mayGoIn() == MayGoIn.WIPE) {
       return Optional.of(
-          "The eardrum of the %s is not known to be whole, and there is trouble on record: wipe only."
-              .formatted(side.ear()));
+          !ear.known().why().isEmpty()
+              ? ear.known().why()
+              : "The eardrum of the %s is not known to be whole, and there is trouble on record: wipe only."
+                  .formatted(side.ear()));
     }
     if (ear.order().isPresent()) {
       return Optional.empty();

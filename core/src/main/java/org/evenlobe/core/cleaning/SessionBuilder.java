@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.evenlobe.core.check.Advice;
 import org.evenlobe.core.check.Verdict;
@@ -18,6 +19,7 @@ import org.evenlobe.core.record.Grade;
 import org.evenlobe.core.record.Load;
 import org.evenlobe.core.record.Rung;
 import org.evenlobe.core.record.SeenThing;
+import org.evenlobe.core.rule.Figures;
 import org.evenlobe.core.rule.Reason;
 import org.evenlobe.core.rule.Rule;
 
@@ -44,8 +46,7 @@ public final class SessionBuilder {
     this.tasks =
         EarPair.bySide(
             side ->
-                MethodChoice.task(
-                    side, before.get(side), setting.ways().method(), setting.trust().rung()));
+                MethodChoice.task(side, before.get(side), setting.ways(), setting.trust().rung()));
     this.position =
         Position.of(setting.weight(), setting.helper(), setting.bites(), setting.held());
     this.order =
@@ -148,8 +149,24 @@ public final class SessionBuilder {
             : List.of(
                 Reason.of(
                     Rule.CLEAN_ORDER,
-                    "The %s first: it is the better one, so that nothing is carried across."
-                        .formatted(order.get(0).ear()))));
+                    nobodyLooked()
+                        ? "The %s first, each with its own wipes.".formatted(order.get(0).ear())
+                        : "The %s first: it is the better one, so that nothing is carried across."
+                            .formatted(order.get(0).ear()))),
+        care());
+  }
+
+  /** Of ears that nobody has looked into, none is the better one. */
+  private boolean nobodyLooked() {
+    return before.join((right, left) -> !right.known().looked() && !left.known().looked());
+  }
+
+  /** By what orders and under what courses the ears are, in their own words. */
+  private List<Reason> care() {
+    return Stream.of(Side.values())
+        .flatMap(side -> before.get(side).known().care().stream())
+        .map(words -> Reason.of(Rule.CHECK_ORDER, words))
+        .toList();
   }
 
   private List<SessionStep> cleaningSteps() {
@@ -228,7 +245,11 @@ public final class SessionBuilder {
     boolean pours =
         order.stream()
             .anyMatch(side -> tasks.get(side).method().filter(CleaningMethod::inCanal).isPresent());
-    return StepDraft.of(Kind.KIT, "Lay everything out", kitOut().words())
+    return StepDraft.of(
+            Kind.KIT,
+            "Lay everything out",
+            Stream.concat(care().stream().map(Reason::sentence), Stream.of(kitOut().words()))
+                .collect(Collectors.joining(" ")))
         .because("Wet hands and a moving dog leave no time to fetch things.")
         .until("All of it is within reach.")
         .beware(
@@ -256,11 +277,33 @@ public final class SessionBuilder {
             "Look, sniff, feel: both ears",
             setting.checkedToday()
                 ? "Done today. Still as it was? Anything new: stop here and check again."
-                : "Before anything goes in, know how both ears are today.")
+                : (nobodyLooked()
+                        ? "This is the first look at these ears: what they show when they are well is learned from here. "
+                        : "")
+                    + "Before anything goes in, know how both ears are today.")
         .because("Liquid in a sore ear harms.")
         .until("Both ears are graded.")
-        .beware("Red, swollen, sore, painful or foul: pour nothing in.")
+        .beware(bewareOfSigns())
         .step();
+  }
+
+  /** No word of signs that an order covers: its vet knows them. */
+  private String bewareOfSigns() {
+    List<Side> covered =
+        Stream.of(Side.values()).filter(side -> before.get(side).known().covered()).toList();
+    String signs = "Red, swollen, sore, painful or foul: pour nothing in.";
+    if (covered.isEmpty()) {
+      return signs;
+    }
+    String known =
+        "Your vet knows how %s: worse than then, or more pain: pour nothing in, and call."
+            .formatted(
+                covered.size() == 2
+                    ? "these ears look"
+                    : "the %s looks".formatted(covered.get(0).ear()));
+    return covered.size() == 2
+        ? known
+        : "%s The %s: %s".formatted(known, covered.get(0).other().ear(), Figures.uncapital(signs));
   }
 
   private SessionStep dry() {

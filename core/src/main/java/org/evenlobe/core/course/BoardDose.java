@@ -1,15 +1,14 @@
 package org.evenlobe.core.course;
 
 import java.time.Instant;
+import java.time.LocalTime;
 import java.time.ZoneId;
 import java.time.format.DateTimeFormatter;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.Set;
 import java.util.function.Function;
 import java.util.stream.Collectors;
-import org.evenlobe.core.measure.Side;
 import org.evenlobe.core.rule.Figures;
 import org.evenlobe.core.rule.Reason;
 import org.evenlobe.core.rule.Rule;
@@ -99,6 +98,13 @@ public record BoardDose(
   }
 
   private static Reason now(DoseNow first, DoseStatus status, Waiting waiting, ZoneId zone) {
+    if (!first.perhaps().isEmpty()) {
+      PerhapsGiven told = first.perhaps().get(first.perhaps().size() - 1);
+      return Reason.of(
+          Rule.COURSE_TOLD,
+          "Perhaps given by %s at %s: ask first, and never double it."
+              .formatted(told.by(), clock(told.at(), zone)));
+    }
     if (!waiting.running().isEmpty()) {
       return Reason.of(
           Rule.COURSE_WAIT,
@@ -108,9 +114,14 @@ public record BoardDose(
     if (!waiting.cleanFirst().isEmpty()) {
       return Reason.of(
           Rule.COURSE_WAIT,
-          "Clean %s first%s."
+          "Clean %s first%s%s."
               .formatted(
                   ears(waiting.cleanFirst()),
+                  waiting.cleanFirst().stream()
+                      .flatMap(one -> one.hour().stream())
+                      .min(LocalTime::compareTo)
+                      .map(hour -> ", about " + CLOCK.format(hour))
+                      .orElse(""),
                   waiting.minutes() == 0
                       ? ""
                       : ", then wait " + Figures.count(waiting.minutes(), "minute")));
@@ -147,8 +158,9 @@ public record BoardDose(
     return onTime(
         one.map(
                 ear ->
-                    "Given at %s, %s."
+                    "Given%s at %s, %s."
                         .formatted(
+                            ear.giving().orElseThrow().name().map(by -> " by " + by).orElse(""),
                             clock(ear.giving().orElseThrow().at(), zone),
                             ear.timing().orElseThrow().words()))
             .orElse("Given."));
@@ -158,8 +170,9 @@ public record BoardDose(
     return Reason.of(Rule.COURSE_ON_TIME, sentence);
   }
 
-  private static String ears(Set<Side> sides) {
-    return sides.stream()
+  private static String ears(List<Waiting.CleanFirst> first) {
+    return first.stream()
+        .map(Waiting.CleanFirst::ear)
         .sorted()
         .map(side -> "the " + side.ear())
         .collect(Collectors.joining(" and "));

@@ -10,6 +10,7 @@ import java.util.SortedMap;
 import java.util.TreeMap;
 import java.util.function.Predicate;
 import java.util.stream.Collectors;
+import org.evenlobe.core.measure.Side;
 import org.evenlobe.core.record.Course;
 import org.evenlobe.core.record.CourseEnd;
 import org.evenlobe.core.record.DogRecord;
@@ -30,6 +31,7 @@ import org.evenlobe.core.rule.Rule;
  * @param isOver whether nothing of it is left to give
  * @param steps how the next dose is given
  * @param reasons what is to be said of it as a whole
+ * @param ask what a vet is to be asked first
  */
 public record CourseBoard(
     Course course,
@@ -41,7 +43,8 @@ public record CourseBoard(
     Optional<Integer> asks,
     boolean isOver,
     List<GivingStep> steps,
-    List<Reason> reasons) {
+    List<Reason> reasons,
+    List<Asked> ask) {
   private static final Duration TWO_DAYS = Duration.ofDays(2);
 
   public CourseBoard {
@@ -49,11 +52,13 @@ public record CourseBoard(
     doubles = List.copyOf(doubles);
     steps = List.copyOf(steps);
     reasons = List.copyOf(reasons);
+    ask = List.copyOf(ask);
   }
 
   /** How a course of a dog stands. */
-  public static CourseBoard of(CourseRun run, DogRecord dog, MedicineWait household) {
-    Waiting waiting = Waiting.of(run, dog, household);
+  public static CourseBoard of(
+      CourseRun run, DogRecord dog, MedicineWait household, EarsForDoses ears) {
+    Waiting waiting = Waiting.of(run, dog, household, ears.planned());
     SortedMap<Integer, List<DoseNow>> byNumber =
         run.doses().stream()
             .collect(
@@ -95,8 +100,34 @@ public record CourseBoard(
             .map(number -> byNumber.get(number).get(0).dose().amount())
             .map(amount -> GivingStep.of(run.course().kind(), amount))
             .orElse(List.of()),
-        reasons(run, over, dog));
+        reasons(run, over, dog),
+        over ? List.of() : ears.asks());
   }
+
+  /**
+   * What the plan and the ears say of a course's ears: the board judges nothing itself.
+   *
+   * @param planned when each is cleaned next, as the plan has it
+   * @param asks what a vet is to be asked before the first dose, or before the first cleaning
+   */
+  public record EarsForDoses(Map<Side, Waiting.Planned> planned, List<Asked> asks) {
+    /** Nothing. */
+    public static final EarsForDoses NOTHING = new EarsForDoses(Map.of(), List.of());
+
+    public EarsForDoses {
+      planned = Map.copyOf(planned);
+      asks = List.copyOf(asks);
+    }
+  }
+
+  /**
+   * What a vet is to be asked.
+   *
+   * @param ear of which ear
+   * @param beforeDose whether no dose is given before that; else no cleaning is done
+   * @param reason the same in a sentence
+   */
+  public record Asked(Side ear, boolean beforeDose, Reason reason) {}
 
   /** The first dose of which that holds for one of its ears. */
   private static Optional<Integer> first(

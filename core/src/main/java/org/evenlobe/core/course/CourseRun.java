@@ -31,18 +31,29 @@ public final class CourseRun {
   private final Optional<CourseEnd> end;
   private final DoseSchedule schedule;
   private final Map<Optional<Side>, List<DoseNow>> lanes = new HashMap<>();
+  private final List<PerhapsGiven> perhaps;
   private final ZoneId zone;
   private final Instant now;
 
   private CourseRun(
-      Course course, Optional<CourseEnd> end, List<Giving> givings, ZoneId zone, Instant now) {
+      Course course,
+      Optional<CourseEnd> end,
+      List<Giving> givings,
+      Optional<DogRecord> dog,
+      ZoneId zone,
+      Instant now) {
     this.course = course;
     this.end = end;
     this.zone = zone;
     this.now = now;
     LocalDate today = now.atZone(zone).toLocalDate();
     this.schedule = DoseSchedule.of(course, zone, today.plusDays(HORIZON_DAYS));
-    List<Giving> inOrder = givings.stream().sorted(Dated.BY_TIME).toList();
+    ToldGivings told =
+        dog.map(record -> ToldGivings.of(course, record, schedule, givings, now))
+            .orElse(ToldGivings.NONE);
+    this.perhaps = told.perhaps();
+    List<Giving> inOrder =
+        Stream.concat(givings.stream(), told.givings().stream()).sorted(Dated.BY_TIME).toList();
     for (Optional<Side> ear : ears(course)) {
       lanes.put(ear, lane(ear, inOrder));
     }
@@ -50,12 +61,13 @@ public final class CourseRun {
 
   /** A course among a dog's facts. */
   public static CourseRun of(Course course, DogRecord dog, ZoneId zone, Instant now) {
-    return of(
+    return new CourseRun(
         course,
         dog.all(CourseEnd.class).stream()
             .filter(one -> one.course().equals(course.id()))
             .findFirst(),
         dog.all(Giving.class).stream().filter(one -> one.course().equals(course.id())).toList(),
+        Optional.of(dog),
         zone,
         now);
   }
@@ -63,7 +75,7 @@ public final class CourseRun {
   /** A course with its end, where it has one, and what was given of it, in any order. */
   public static CourseRun of(
       Course course, Optional<CourseEnd> end, List<Giving> givings, ZoneId zone, Instant now) {
-    return new CourseRun(course, end, givings, zone, now);
+    return new CourseRun(course, end, givings, Optional.empty(), zone, now);
   }
 
   private static List<Optional<Side>> ears(Course course) {
@@ -108,7 +120,15 @@ public final class CourseRun {
         status,
         counts,
         counts.filter(Giving::given).map(giving -> timing(span, giving.at())),
-        given.isEmpty() ? List.of() : given.subList(1, given.size()));
+        given.isEmpty() ? List.of() : given.subList(1, given.size()),
+        perhaps.stream()
+            .filter(
+                one ->
+                    schedule
+                        .of(one.at())
+                        .filter(near -> near.number() == dose.number())
+                        .isPresent())
+            .toList());
   }
 
   private DoseStatus status(DoseSchedule.Span span) {

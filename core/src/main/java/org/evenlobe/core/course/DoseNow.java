@@ -15,6 +15,7 @@ import org.evenlobe.core.record.Giving;
  * @param giving how it was given or left out
  * @param timing whether that was on time
  * @param again what was ticked once more: it may have been given twice
+ * @param perhaps what others told of a dose that may have been this one
  */
 public record DoseNow(
     Dose dose,
@@ -23,9 +24,11 @@ public record DoseNow(
     DoseStatus status,
     Optional<Giving> giving,
     Optional<Timing> timing,
-    List<Giving> again) {
+    List<Giving> again,
+    List<PerhapsGiven> perhaps) {
 
   public DoseNow {
     again = List.copyOf(again);
+    perhaps = List.copyOf(perhaps);
   }
 }

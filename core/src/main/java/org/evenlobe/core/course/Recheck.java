@@ -5,6 +5,7 @@ import java.util.Optional;
 import org.evenlobe.core.record.Course;
 import org.evenlobe.core.record.CourseEnd;
 import org.evenlobe.core.record.DogRecord;
+import org.evenlobe.core.record.VisitRecord;
 
 /**
  * The visit that a course ends with (rule COURSE_RECHECK): on the day that the vet named, else in
@@ -18,6 +19,7 @@ import org.evenlobe.core.record.DogRecord;
  */
 public record Recheck(LocalDate earliest, LocalDate on, boolean isNamed, boolean isDone) {
   private static final int LAST_DAYS = 3;
+  private static final int OWN_VISIT_DAYS = 7;
 
   /** That of a course; empty where it was stopped, and where nobody can know its last day. */
   public static Optional<Recheck> of(Course course, DogRecord dog) {
@@ -25,8 +27,9 @@ public record Recheck(LocalDate earliest, LocalDate on, boolean isNamed, boolean
         dog.all(CourseEnd.class).stream()
             .filter(one -> one.course().equals(course.id()))
             .findFirst();
-    if (course.recheck().isPresent()) {
-      return Optional.of(seen(course.recheck().get(), true, dog));
+    Optional<LocalDate> named = course.recheck().or(() -> namedByItsVisit(course, dog));
+    if (named.isPresent()) {
+      return Optional.of(seen(named.get(), true, dog));
     }
     if (end.filter(one -> one.cause() != CourseEnd.Cause.FINISHED).isPresent()) {
       return Optional.empty();
@@ -34,6 +37,16 @@ public record Recheck(LocalDate earliest, LocalDate on, boolean isNamed, boolean
     return end.map(CourseEnd::day)
         .or(() -> DoseSchedule.lastDay(course))
         .map(last -> seen(last, false, dog));
+  }
+
+  /** The next visit that the course's own visit names is its recheck. */
+  private static Optional<LocalDate> namedByItsVisit(Course course, DogRecord dog) {
+    return dog.visits().stream()
+        .filter(visit -> !visit.call() && visit.isBy(course.day()))
+        .filter(visit -> !visit.day().isBefore(course.day().minusDays(OWN_VISIT_DAYS)))
+        .reduce((earlier, later) -> later)
+        .flatMap(VisitRecord::next)
+        .filter(on -> !on.isBefore(course.startsOn()));
   }
 
   private static Recheck seen(LocalDate on, boolean isNamed, DogRecord dog) {

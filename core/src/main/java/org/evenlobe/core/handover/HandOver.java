@@ -2,7 +2,10 @@ package org.evenlobe.core.handover;
 
 import java.time.LocalDate;
 import java.util.List;
+import java.util.Set;
+import org.evenlobe.core.measure.EarPair;
 import org.evenlobe.core.record.Taker;
+import org.evenlobe.core.record.Told;
 import org.evenlobe.core.rule.Reason;
 
 /**
@@ -13,9 +16,16 @@ import org.evenlobe.core.rule.Reason;
  * @param from its first day there
  * @param until its last one
  * @param parts what they are told, what can hurt the dog first
+ * @param known the signs of each ear that are normal for it, or that its vet knows: who sees them
+ *     is asked whether they are more than that
  */
 public record HandOver(
-    String dog, Taker taker, LocalDate from, LocalDate until, List<HandOverPart> parts) {
+    String dog,
+    Taker taker,
+    LocalDate from,
+    LocalDate until,
+    List<HandOverPart> parts,
+    EarPair<Set<Told.Seen>> known) {
   public HandOver {
     parts = List.copyOf(parts);
   }

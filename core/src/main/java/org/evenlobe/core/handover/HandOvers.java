@@ -16,6 +16,8 @@ import org.evenlobe.core.course.Dose;
 import org.evenlobe.core.ear.Canals;
 import org.evenlobe.core.handover.HandOver.HandOverPart;
 import org.evenlobe.core.history.DogHistory;
+import org.evenlobe.core.history.EarStands;
+import org.evenlobe.core.history.VetOrder;
 import org.evenlobe.core.measure.Side;
 import org.evenlobe.core.plan.DogPlan;
 import org.evenlobe.core.plan.item.PlanItem;
@@ -33,6 +35,8 @@ import org.evenlobe.core.rule.Rule;
 
 /** Writes what whoever takes a dog is told (rule HAND_OVER): what of it matters in their days. */
 public final class HandOvers {
+  private static final int SEEN_WITHIN_DAYS = 7;
+
   private final Stay stay;
   private final DogHistory history;
   private final DogPlan plan;
@@ -84,7 +88,12 @@ public final class HandOvers {
     page.add("How it is held", page.held());
     page.add("Tell us at once", alarm());
     return new HandOver(
-        history.dog().profile().name(), stay.taker(), stay.from(), stay.until(), page.parts);
+        history.dog().profile().name(),
+        stay.taker(),
+        stay.from(),
+        stay.until(),
+        page.parts,
+        history.ears().map(EarStands::known));
   }
 
   private void add(String title, Stream<String> lines) {
@@ -97,19 +106,12 @@ public final class HandOvers {
   private Stream<String> not(Naming naming) {
     List<String> lines = new ArrayList<>();
     for (Side side : Side.values()) {
-      plan.ears()
-          .get(side)
-          .hold()
-          .ifPresent(
-              hold ->
-                  lines.add(
-                      "Put nothing into the %s, and do not wipe inside it.%s"
-                          .formatted(
-                              side.ear(),
-                              hold.reasons().stream()
-                                  .findFirst()
-                                  .map(why -> " " + why.sentence())
-                                  .orElse(""))));
+      EarStands ear = history.ear(side);
+      if (ear.mayGoIn() == MayGoIn.NONE) {
+        lines.add(
+            "Put nothing into the %s, and do not wipe inside it. %s"
+                .formatted(side.ear(), ear.reason().sentence()));
+      }
     }
     lines.add(water());
     lines.add("Nothing else into the ears: no powder, oil, alcohol or peroxide, no cotton swab.");
@@ -132,7 +134,11 @@ public final class HandOvers {
 
   private boolean mustStayDry() {
     return history.dog().isWaterSensitive()
-        || history.mayGoIn().map(may -> may != MayGoIn.IN_EAR).join((a, b) -> a || b);
+        || history
+            .ears()
+            .map(EarStands::mayGoIn)
+            .map(may -> may != MayGoIn.IN_EAR)
+            .join((a, b) -> a || b);
   }
 
   private String water() {
@@ -147,12 +153,28 @@ public final class HandOvers {
 
   private String hair() {
     HairCare care = ways.hair().where(history.dog().profile().ears().canalHair());
-    boolean sore = history.isTroubled(Side.RIGHT) || history.isTroubled(Side.LEFT);
-    return switch (sore && care == HairCare.PLUCK ? HairCare.TRIM : care) {
+    boolean open = Stream.of(Side.values()).allMatch(this::mayBePlucked);
+    return switch (!open && care == HairCare.PLUCK ? HairCare.TRIM : care) {
       case LEAVE -> "Do not pluck or trim hair inside the ears.";
       case TRIM -> "Do not pluck hair out of the ears; trimming round the opening is fine.";
       case PLUCK -> "Pluck only loose hair, a few at a time; stop where the skin is red.";
     };
+  }
+
+  /** Only a quiet ear that was looked into within a week, with no hold, order or medicine. */
+  private boolean mayBePlucked(Side side) {
+    EarStands ear = history.ear(side);
+    boolean seen =
+        history
+            .lastSeen(side)
+            .filter(
+                check -> !check.check().day().isBefore(history.today().minusDays(SEEN_WITHIN_DAYS)))
+            .isPresent();
+    return seen
+        && !ear.showsTrouble()
+        && ear.mayGoIn() != MayGoIn.NONE
+        && ear.order().isEmpty()
+        && !ear.treated();
   }
 
   private Stream<String> days(Naming naming) {
@@ -219,6 +241,16 @@ public final class HandOvers {
     if (may == MayGoIn.NONE) {
       return ear + ": nothing at all.";
     }
+    Optional<VetOrder> ordered = history.ear(side).ordersCleaning();
+    if (ordered.isPresent() && stay.taker().keeps()) {
+      return "%s: %s %s. If it is worse, or hurts more: nothing, and call."
+          .formatted(
+              ear,
+              ordered.get().comesFromALabel()
+                  ? "as its medicine's label says,"
+                  : "as the vet ordered,",
+              ordered.get().words());
+    }
     if (!fills || !stay.taker().keeps()) {
       return "%s: nothing poured; what can be seen may be wiped with a %s."
           .formatted(ear, ways.wipes().words());
@@ -246,6 +278,10 @@ public final class HandOvers {
         .map(HoldWay::words)
         .ifPresent(words -> lines.add("It stands best %s.".formatted(words)));
     Rung rung = plan.trust().rung();
+    boolean known = handling.on().isPresent() || plan.trust().handledOn().isPresent();
+    if (!known) {
+      return lines.stream();
+    }
     lines.add(
         rung == Rung.FULL_SESSION
             ? "It stays calm for a full cleaning."

@@ -9,16 +9,12 @@ import java.util.Collections;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
-import java.util.UUID;
 import java.util.function.Predicate;
 import org.evenlobe.core.check.CheckVerdict;
 import org.evenlobe.core.check.CheckVerdicts;
 import org.evenlobe.core.check.EarStory;
 import org.evenlobe.core.check.EarTable;
 import org.evenlobe.core.check.EardrumKnown;
-import org.evenlobe.core.check.Hold;
-import org.evenlobe.core.check.MayGoIn;
-import org.evenlobe.core.check.Verdict;
 import org.evenlobe.core.measure.EarPair;
 import org.evenlobe.core.measure.Side;
 import org.evenlobe.core.record.CheckRecord;
@@ -30,7 +26,9 @@ import org.evenlobe.core.record.EarFinding;
 import org.evenlobe.core.record.InfectionHistory;
 import org.evenlobe.core.record.Life;
 import org.evenlobe.core.record.LightLook;
+import org.evenlobe.core.record.Told;
 import org.evenlobe.core.record.VisitRecord;
+import org.evenlobe.core.rule.Figures;
 import org.evenlobe.core.rule.Reason;
 import org.evenlobe.core.rule.Rule;
 
@@ -50,6 +48,9 @@ public final class DogHistory {
   private final DogRecord dog;
   private final LocalDate today;
   private final Fold fold;
+
+  /** How both ears stand, once that was asked: the same whoever asks. */
+  private volatile Optional<EarPair<EarStands>> ears = Optional.empty();
 
   private DogHistory(DogRecord dog, LocalDate today, Fold fold) {
     this.dog = dog;
@@ -78,6 +79,7 @@ public final class DogHistory {
             || said.life().infections() != is.life().infections()
             || !said.life().lastInfection().equals(is.life().lastInfection())
             || !said.eardrum().equals(is.eardrum())
+            || !said.deaf().equals(is.deaf())
             || !said.handling().equals(is.handling());
     return asked ? of(dog.with(said), today) : new DogHistory(dog.with(said), today, fold);
   }
@@ -139,7 +141,13 @@ public final class DogHistory {
   /** All that the latest check says. */
   public Optional<CheckVerdict> latestVerdict() {
     return fold.latestSigns.map(
-        signs -> CheckVerdicts.of(signs, stories(), holds(), mayGoIn(), intake()));
+        signs ->
+            CheckVerdicts.of(
+                signs,
+                stories(),
+                ears().map(EarStands::hold),
+                ears().map(EarStands::mayGoIn),
+                intake()));
   }
 
   private EarPair<EarStory> stories() {
@@ -184,45 +192,27 @@ public final class DogHistory {
     return fold.wet;
   }
 
-  /** The holds that are open. */
-  public EarPair<Optional<Hold>> holds() {
-    return fold.lines.map(line -> line.hold(today));
+  /** How an ear stands: the one answer. */
+  public EarStands ear(Side side) {
+    return ears().get(side);
   }
 
-  /**
-   * What an ear's latest check said of it; nothing where a vet has said since that it may be
-   * cleaned, for the vet's word overrides.
-   */
-  public Verdict verdictNow(Side side) {
-    Verdict found = found(side).map(EarLine.Found::verdict).orElse(Verdict.LEAVE);
-    return latest()
-        .filter(check -> !fold.lines.get(side).isLiftedSince())
-        .map(check -> check.verdicts().get(side))
-        .orElse(Verdict.LEAVE)
-        .or(found);
+  /** How both ears stand. */
+  public EarPair<EarStands> ears() {
+    EarPair<EarStands> known =
+        ears.orElseGet(() -> EarPair.bySide(side -> new Standing(this, fold, side).stands()));
+    ears = Optional.of(known);
+    return known;
   }
 
-  private Optional<EarLine.Found> found(Side side) {
-    return fold.lines.get(side).found();
-  }
-
-  /** Whether a vet has said since the latest check that an ear may be cleaned. */
-  public boolean isLiftedSince(Side side) {
-    return fold.lines.get(side).isLiftedSince();
-  }
-
-  private Verdict signNow(Side side) {
-    Verdict found = found(side).map(EarLine.Found::verdict).orElse(Verdict.LEAVE);
-    return latest()
-        .filter(check -> !fold.lines.get(side).isLiftedSince())
-        .map(check -> check.signs().get(side))
-        .orElse(Verdict.LEAVE)
-        .or(found);
-  }
-
-  /** Whether an ear was not quiet at its latest check, and no vet has said since that it may. */
-  public boolean isTroubled(Side side) {
-    return !signNow(side).isQuiet();
+  /** The latest check at which an ear could be looked into. */
+  public Optional<AssessedCheck> lastSeen(Side side) {
+    for (int i = fold.checks.size() - 1; i >= 0; i--) {
+      if (fold.checks.get(i).saw(side)) {
+        return Optional.of(fold.checks.get(i));
+      }
+    }
+    return Optional.empty();
   }
 
   /** The tables by which a check of today would be judged. */
@@ -231,46 +221,8 @@ public final class DogHistory {
         side -> fold.lines.get(side).table(today, fold.lines.get(side.other()).spares(today)));
   }
 
-  /**
-   * What may go into each ear: by its latest check, what has happened since, and its vet's word.
-   */
-  public EarPair<MayGoIn> mayGoIn() {
-    return EarPair.bySide(this::mayGoIn);
-  }
-
-  private MayGoIn mayGoIn(Side side) {
-    EarLine line = fold.lines.get(side);
-    OrderLine orders = line.order();
-    Optional<VetOrder> order = orders.on(today);
-    boolean leftAlone = order.filter(one -> !one.cleans()).isPresent();
-    if (leftAlone || line.isHeld(today) || orders.wantsCheckFirst(today)) {
-      return MayGoIn.NONE;
-    }
-    boolean wipeOnly = isWipeOnly(side) || Staying.of(dog, side, today).isPresent();
-    MayGoIn most = wipeOnly ? MayGoIn.WIPE : MayGoIn.IN_EAR;
-    if (order.isPresent()) {
-      MayGoIn ordered = order.get().putsIn().or(most);
-      if (orders.isCovered(today) && verdictNow(side).isQuiet()) {
-        return ordered;
-      }
-      if (!orders.isCovered(today) && signNow(side).isQuiet() && orders.opensUncovered(today)) {
-        return ordered;
-      }
-    }
-    return MayGoIn.of(
-        signNow(side),
-        false,
-        line.order().allTheSame(today) ? EardrumKnown.NOT_KNOWN : line.eardrum(today),
-        isDoubtful(side),
-        wipeOnly || line.medicine().isGiven(today));
-  }
-
-  /** Whether something to be done away with first, or a lump, keeps all but a wipe out. */
-  public boolean isWipeOnly(Side side) {
-    return latest().filter(check -> check.check().ears().get(side).wipeOnly()).isPresent();
-  }
-
-  private boolean isDoubtful(Side side) {
+  /** Whether the record makes a drum doubtful that is not known to be whole. */
+  boolean isDoubtful(Side side) {
     return fold.lines.get(side).isDoubtful(today)
         || flares().stream()
             .anyMatch(flare -> flare.uncovered().contains(side) && flare.isWithinAYear(today))
@@ -290,57 +242,18 @@ public final class DogHistory {
     return fold.begun.map(day -> !day.plusMonths(FLARE_MONTHS).isAfter(today)).orElse(false);
   }
 
-  /** The order of a vet for an ear that is in force, or that a medicine stays in it. */
-  public Optional<VetOrder> order(Side side) {
-    return fold.lines.get(side).order().on(today).or(() -> Staying.of(dog, side, today));
+  /** What was told of a cleaning of an ear that was held, and nobody has looked at since. */
+  public Optional<Told> cleanedWhileHeld() {
+    return fold.cleanedWhileHeld;
   }
 
-  /** The order of a vet to clean an ear, while that has not become worse under it. */
-  public Optional<VetOrder> trustedOrder(Side side) {
-    EarLine line = fold.lines.get(side);
-    boolean worse =
-        isCovered(side)
-            ? verdictNow(side).atLeast(Verdict.STOP)
-            : signNow(side).atLeast(Verdict.STOP) || !line.order().opensUncovered(today);
-    return order(side)
-        .filter(VetOrder::cleans)
-        .filter(order -> !worse)
-        .filter(order -> !line.isHeld(today));
+  /** What each thing that a cleaning of today may show of an ear would ask for. */
+  public WipeSigns wipeSigns(Side side) {
+    return FoundCleaning.signs(
+        fold.lines.get(side),
+        today,
+        latest().map(AssessedCheck::check).filter(check -> check.day().equals(today)));
   }
-
-  /** Whether an order covers what an ear shows: a vet has seen what is wrong with it. */
-  public boolean isCovered(Side side) {
-    return fold.lines.get(side).order().isCovered(today);
-  }
-
-  /** Whether a full check is wanted before anything goes into an ear. */
-  public boolean wantsCheckFirst(Side side) {
-    return fold.lines.get(side).order().wantsCheckFirst(today);
-  }
-
-  /** Whether an ear under an order is no better than its vet saw it. */
-  public boolean isNoBetter(Side side) {
-    return fold.lines.get(side).order().isNoBetter(today);
-  }
-
-  /** Whether medicine goes into an ear today. */
-  public boolean isTreated(Side side) {
-    return fold.lines.get(side).medicine().isGiven(today);
-  }
-
-  /** The cleaning that showed what no check has looked at since, where one did: it, and its day. */
-  public Optional<FoundWhileCleaning> foundWhileCleaning(Side side) {
-    return found(side).map(one -> new FoundWhileCleaning(one.cleaning(), one.day(), one.verdict()));
-  }
-
-  /**
-   * What a cleaning showed.
-   *
-   * @param cleaning its id
-   * @param day its day
-   * @param verdict what it asks for
-   */
-  public record FoundWhileCleaning(UUID cleaning, LocalDate day, Verdict verdict) {}
 
   /** The latest light look. */
   public Optional<LightLook> latestLook() {
@@ -357,16 +270,11 @@ public final class DogHistory {
     return fold.begun;
   }
 
-  /** What is known of an eardrum. */
-  public EardrumKnown eardrum(Side side) {
-    return fold.lines.get(side).eardrum(today);
-  }
-
   /** What there is to say of eardrums that are not known to be whole. */
   public List<Reason> intake() {
     List<Side> unknown = new ArrayList<>();
     for (Side side : Side.values()) {
-      if (fold.lines.get(side).eardrum(today) == EardrumKnown.NOT_KNOWN) {
+      if (ear(side).eardrum() == EardrumKnown.NOT_KNOWN) {
         unknown.add(side);
       }
     }
@@ -374,15 +282,31 @@ public final class DogHistory {
       return List.of();
     }
     List<Side> doubtful = unknown.stream().filter(this::isDoubtful).toList();
+    boolean seenToday =
+        latestVisit().filter(visit -> !visit.call() && visit.day().equals(today)).isPresent();
+    if (doubtful.isEmpty() && seenToday) {
+      return List.of();
+    }
     return List.of(
         Reason.of(
             Rule.CHECK_MAY_GO_IN,
             doubtful.isEmpty()
-                ? "No vet has seen the eardrum lately: ask your vet to look, at the next visit."
+                ? notSeenLately(unknown)
                 : "The eardrum of "
                     + (doubtful.size() == 2 ? "both ears" : "the " + doubtful.get(0).ear())
                     + " is not known to be whole, and there is trouble on record: only wipe what"
                     + " you can see until a vet has looked."));
+  }
+
+  private String notSeenLately(List<Side> unknown) {
+    Optional<LocalDate> looked =
+        unknown.stream().flatMap(side -> drumLookedAtOn(side).stream()).max(LocalDate::compareTo);
+    return looked
+        .map(
+            on ->
+                "A vet last looked at the eardrum on %s; what came since makes it worth another look."
+                    .formatted(Figures.date(on)))
+        .orElse("No vet has seen the eardrum lately: ask your vet to look, at the next visit.");
   }
 
   /** What each ear shows when it is well; empty while that is still being learned. */
@@ -396,7 +320,7 @@ public final class DogHistory {
    */
   public Optional<EarPair<EarFinding>> startsFrom() {
     boolean held = fold.lines.map(line -> line.isHeld(today)).join((right, left) -> right || left);
-    boolean quiet = latest().map(check -> check.sign().isQuiet()).orElse(true);
+    boolean quiet = latest().map(AssessedCheck::isQuiet).orElse(true);
     return held || !quiet
         ? Optional.empty()
         : Optional.of(normal().map(normal -> normal.orElse(EarFinding.NOTHING)));
@@ -429,7 +353,7 @@ public final class DogHistory {
   public boolean isQuiet() {
     boolean recently =
         fold.troubleOn
-            .map(day -> ChronoUnit.DAYS.between(day, today) < QUIET_RECORD_DAYS)
+            .map(day -> ChronoUnit.DAYS.between(day, today) <= QUIET_RECORD_DAYS)
             .orElse(false);
     return !recently && flares().stream().noneMatch(flare -> flare.isWithinAYear(today));
   }

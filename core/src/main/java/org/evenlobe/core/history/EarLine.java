@@ -2,8 +2,11 @@ package org.evenlobe.core.history;
 
 import java.time.LocalDate;
 import java.time.temporal.ChronoUnit;
+import java.util.ArrayList;
 import java.util.Collections;
+import java.util.EnumSet;
 import java.util.HashSet;
+import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
@@ -20,6 +23,8 @@ import org.evenlobe.core.check.VerdictTable;
 import org.evenlobe.core.course.DoseSchedule;
 import org.evenlobe.core.measure.Side;
 import org.evenlobe.core.record.CheckRecord;
+import org.evenlobe.core.record.CleaningInstruction;
+import org.evenlobe.core.record.CleaningMethod;
 import org.evenlobe.core.record.Course;
 import org.evenlobe.core.record.CourseEnd;
 import org.evenlobe.core.record.DischargeKind;
@@ -30,6 +35,9 @@ import org.evenlobe.core.record.EarVisit;
 import org.evenlobe.core.record.EarVisit.HoldWord;
 import org.evenlobe.core.record.Grade;
 import org.evenlobe.core.record.HearingTry;
+import org.evenlobe.core.record.LightLook;
+import org.evenlobe.core.record.Odour;
+import org.evenlobe.core.record.Told;
 import org.evenlobe.core.record.VisitRecord;
 import org.evenlobe.core.rule.Rule;
 
@@ -56,21 +64,32 @@ final class EarLine {
   private boolean heardBefore;
   private boolean deaf;
   private int worseRunning;
+  private int blockedRunning;
   private Optional<LocalDate> severeOn = Optional.empty();
   private boolean drumInDoubt;
   private Optional<LocalDate> cautionFrom = Optional.empty();
   private Optional<LocalDate> cautionRun = Optional.empty();
   private Optional<Found> found = Optional.empty();
-  private Optional<Found> pending = Optional.empty();
+
+  /** What cleanings showed and no check has looked at since, oldest first. */
+  private final List<Found> pending = new ArrayList<>();
+
   private EarFinding lastFinding = EarFinding.NOTHING;
   private Optional<LocalDate> cleanedOn = Optional.empty();
   private final OrderLine order;
   private final LumpLine lump = new LumpLine();
   private final MedicineLine medicine = new MedicineLine();
+  private final ToldLine told;
+  private final UnseenLine unseen = new UnseenLine();
+  private final DogProfile profile;
+  private Optional<LightLook> callFirst = Optional.empty();
+  private Verdict lastSign = Verdict.LEAVE;
   private final Set<LocalDate> forTheVet = new HashSet<>();
 
   EarLine(Side side, UUID dog, DogProfile profile, boolean diagnosedAllergy) {
     this.side = side;
+    this.profile = profile;
+    this.told = new ToldLine(side);
     this.holds = new HoldLine(side, dog);
     this.diagnosedAllergy = diagnosedAllergy;
     this.eardrum = new EardrumLine(profile.eardrum());
@@ -84,20 +103,20 @@ final class EarLine {
    * @param day its day
    * @param verdict what it asks for
    * @param lasting whether it is more than itch
-   * @param score of the ear with it
+   * @param shown the ear with it
    */
-  record Found(UUID cleaning, LocalDate day, Verdict verdict, boolean lasting, int score) {}
+  record Found(UUID cleaning, LocalDate day, Verdict verdict, boolean lasting, EarFinding shown) {}
 
   /**
    * A check of this ear, judged.
    *
-   * @param check the check
+   * @param check the check, with what others told of it counted in
    * @param signs the ear's signs, as they are read
    * @param sign its sign verdict
    * @param opens the verdict that opens a hold: what an order covers does not
    * @param own its sign verdict by the ear's own signs
    * @param itchless its sign verdict if this ear did not itch
-   * @param urgentAnywhere whether either ear's is URGENT: that holds both
+   * @param urgentBy by whose signs the dog is URGENT: that holds both
    * @param vestibular whether the whole dog shows a sign from beyond the eardrum that no vet saw
    * @param isWorse whether this was the worse ear
    */
@@ -108,7 +127,7 @@ final class EarLine {
       Verdict opens,
       Verdict own,
       Verdict itchless,
-      boolean urgentAnywhere,
+      Set<HoldLine.Whose> urgentBy,
       boolean vestibular,
       boolean isWorse) {}
 
@@ -136,9 +155,19 @@ final class EarLine {
   }
 
   private EarSigns read(EarSigns signs, LocalDate day, Set<Rule> spared, boolean isCheck) {
-    EarSigns shown = medicine.isIn(day) ? medicine.read(signs) : signs;
-    return shown.with(
-        judgedBy(shown.before(), day, Optional.of(shown).filter(ear -> isCheck), spared));
+    EarSigns heard =
+        isKnownDeaf(day) ? signs.with(signs.ear().hearing(HearingTry.NOT_TRIED)) : signs;
+    EarSigns shown = medicine.isIn(day) ? medicine.read(heard) : heard;
+    // a check that nobody could make is no reference
+    Optional<EarSigns> first = Optional.of(heard).filter(ear -> isCheck && ear.ear().couldLook());
+    return shown.with(judgedBy(shown.before(), day, first, spared));
+  }
+
+  /** An ear that was said to be deaf before it ever turned to a sound is not tried. */
+  private boolean isKnownDeaf(LocalDate day) {
+    return profile.deaf().contains(side)
+        && !heardBefore
+        && profile.deafSince().map(since -> !day.isBefore(since)).orElse(true);
   }
 
   /** What an ear is judged by on a day: its order, and what a vet saw of the whole dog. */
@@ -164,13 +193,13 @@ final class EarLine {
             Stream.of(DischargeKind.values())
                 .filter(medicine::counts)
                 .collect(Collectors.toUnmodifiableSet()),
-            medicine.deafnessCounts())
-        : EarTable.of(known);
+            medicine.deafnessCounts() && !isKnownDeaf(day))
+        : EarTable.of(known, EnumSet.allOf(DischargeKind.class), !isKnownDeaf(day));
   }
 
   /** The signs of the whole dog that a vet saw with this ear, and covers in both. */
   Set<Rule> spares(LocalDate day) {
-    return order.spares(day).map(VerdictTable::seenOfTheDog).orElse(Set.of());
+    return order.spares(day);
   }
 
   Side side() {
@@ -179,7 +208,7 @@ final class EarLine {
 
   /** Whether no order and no medicine has a say on that day. */
   boolean isPlain(LocalDate day) {
-    return order.on(day).isEmpty() && !medicine.isIn(day);
+    return order.on(day).isEmpty() && !medicine.isIn(day) && unseen.now().isEmpty();
   }
 
   OrderLine order() {
@@ -201,33 +230,46 @@ final class EarLine {
         diagnosedAllergy ? itch.learned().orElse(Grade.NONE) : Grade.NONE,
         heardBefore,
         deaf,
-        eardrum.on(day),
+        // a torn one that a vet knows of and orders to clean all the same stops nothing
+        order.allTheSame(day) && drum(day) == EardrumKnown.NOT_INTACT
+            ? EardrumKnown.NOT_KNOWN
+            : drum(day),
         holds.isByVet() && !order.allTheSame(day));
+  }
+
+  private EardrumKnown drum(LocalDate day) {
+    return eardrum.on(
+        day,
+        profile
+            .life()
+            .lastInfection()
+            .filter(last -> last.isOf(side))
+            .map(last -> last.month().atDay(1)));
   }
 
   /** Takes a check. */
   void take(Judged judged) {
     CheckRecord check = judged.check();
+    EarFinding finding = check.ears().get(side);
     LocalDate day = check.day();
+    told.take(check.asked(), finding.couldLook(), check.sawAny());
+    severe(judged, day);
+    if (!finding.couldLook()) {
+      takeUnseen(judged);
+      return;
+    }
     Verdict sign = judged.sign();
     boolean treated = medicine.isIn(day);
     Optional<Cover> cover = judged.signs().before().cover();
-    EarFinding finding = check.ears().get(side);
+    unseen.seen();
+    lastSign = sign;
     liftedSince = false;
     found = Optional.empty();
     lastFinding = finding;
     lump.take(finding, day);
-    if (sign.atLeast(Verdict.STOP) || judged.urgentAnywhere()) {
+    if (sign.atLeast(Verdict.STOP) || !judged.urgentBy().isEmpty()) {
       forTheVet.add(day);
     }
-    if (judged.opens().atLeast(Verdict.STOP)) {
-      eardrum.severe(day);
-      if (judged.own().atLeast(Verdict.STOP)) {
-        severeOn = Optional.of(day);
-      }
-    }
-    drumInDoubt |= judged.vestibular();
-    holds.take(judged.opens(), judged.own(), judged.urgentAnywhere(), day, check.id());
     if (!sign.isQuiet()) {
       holds.restless();
     } else if (!treated) {
@@ -236,22 +278,66 @@ final class EarLine {
     if (!sign.isQuiet() || !treated) {
       drift.take(day, DriftLine.score(judged.signs().ear()), sign.isQuiet());
     }
-    if (diagnosedAllergy && judged.itchless().isQuiet() && !check.dog().shakesSuddenly()) {
+    if (diagnosedAllergy
+        && !treated
+        && judged.itchless().isQuiet()
+        && !check.dog().shakesSuddenly()) {
       itch.take(check.dog().itch(side));
     }
-    hear(finding.hearing());
+    hear(judged.signs().ear().hearing());
     worseRunning = judged.isWorse() ? worseRunning + 1 : 0;
+    blockedRunning = finding.hairBlocks() ? blockedRunning + 1 : 0;
     order.take(
-        new OrderLine.Seen(check.id(), day, judged.signs(), sign),
+        new OrderLine.Seen(
+            check.id(),
+            day,
+            new EarSigns(side, finding, check.dog(), judged.signs().before()),
+            sign,
+            treated),
         cover,
+        judged.opens(),
         judged.own(),
         judged.vestibular(),
-        treated,
         judged.opens() == Verdict.CLEAN && VerdictTable.isNoBetter(judged.signs()));
+  }
+
+  /** What is one for the vet holds it, lapses what is known of its drum and makes that doubtful. */
+  private void severe(Judged judged, LocalDate day) {
+    boolean covered = judged.signs().before().cover().isPresent();
+    if (judged.opens().atLeast(Verdict.STOP)) {
+      if (!covered || VerdictTable.isSevereAnew(judged.signs())) {
+        eardrum.severe(day);
+      }
+      if (covered || judged.own().atLeast(Verdict.STOP)) {
+        severeOn = Optional.of(day);
+      }
+    }
+    drumInDoubt |= judged.vestibular();
+    holds.take(judged.opens(), judged.urgentBy(), day, judged.check().id());
+  }
+
+  /** An ear that could not be looked into: no check of it, but what is known may be for the vet. */
+  private void takeUnseen(Judged judged) {
+    LocalDate day = judged.check().day();
+    boolean pressing =
+        !lastSign.isQuiet()
+            || isHeld(day)
+            || order.on(day).filter(VetOrder::cleans).isPresent()
+            || medicine.isGiven(day);
+    unseen.take(judged.check(), pressing);
+    if (judged.opens().atLeast(Verdict.STOP)) {
+      forTheVet.add(day);
+      holds.restless();
+      liftedSince = false;
+    }
+    hear(judged.signs().ear().hearing());
+    order.takeUnseen(judged.opens());
   }
 
   /** Takes a check at which nothing was found, on a day without an order and a medicine. */
   void takeQuiet(CheckRecord check, LocalDate day) {
+    told.take(check.asked(), true, true);
+    lastSign = Verdict.LEAVE;
     liftedSince = false;
     found = Optional.empty();
     lastFinding = check.ears().get(side);
@@ -263,6 +349,7 @@ final class EarLine {
     }
     hear(lastFinding.hearing());
     worseRunning = 0;
+    blockedRunning = 0;
     order.takeQuiet(check);
   }
 
@@ -278,7 +365,7 @@ final class EarLine {
   void cautioned(LocalDate run, boolean isFlare, LocalDate day) {
     boolean goesOn =
         cautionRun.filter(run::equals).isPresent()
-            && cautionFrom.filter(eardrum::isNotSeenSince).isPresent();
+            && cautionFrom.filter(eardrum::isNotSaidSince).isPresent();
     if (!goesOn) {
       cautionRun = Optional.of(run);
       cautionFrom = Optional.of(day);
@@ -289,42 +376,55 @@ final class EarLine {
   }
 
   /** Takes what a cleaning showed, where it asks for something. */
-  void take(Found shown, boolean urgentAnywhere) {
+  void take(Found shown, Set<HoldLine.Whose> urgentBy) {
     found = Optional.of(shown);
-    pending = found;
+    pending.add(shown);
     liftedSince = false;
     if (shown.verdict().atLeast(Verdict.STOP)) {
       forTheVet.add(shown.day());
       holds.restless();
     }
-    holds.take(shown.verdict(), shown.verdict(), urgentAnywhere, shown.day(), shown.cleaning());
+    holds.take(shown.verdict(), urgentBy, shown.day(), shown.cleaning());
+  }
+
+  /** The other ear's cleaning showed what holds both. */
+  void heldByOther(LocalDate day, UUID cleaning) {
+    holds.take(Verdict.LEAVE, Set.of(HoldLine.Whose.OTHERS), day, cleaning);
   }
 
   /**
-   * What a cleaning showed and counts from now on: it does not where the ear's next check, within
+   * What cleanings showed and counts from now on: each does unless the ear's next check, within
    * {@value #CHECKED_WITHIN_DAYS} days, is quiet.
    *
    * @param quietCheck whether a check of that day found the ear quiet; empty where there was none
    */
-  Optional<Found> settled(LocalDate day, Optional<Boolean> quietCheck) {
+  List<Found> settled(LocalDate day, Optional<Boolean> quietCheck) {
     if (pending.isEmpty()) {
-      return pending;
+      return List.of();
     }
-    boolean late = ChronoUnit.DAYS.between(pending.get().day(), day) > CHECKED_WITHIN_DAYS;
-    if (!late && quietCheck.isEmpty()) {
-      return Optional.empty();
+    List<Found> counting = new ArrayList<>();
+    for (Found one : pending) {
+      boolean late = ChronoUnit.DAYS.between(one.day(), day) > CHECKED_WITHIN_DAYS;
+      if (late || quietCheck.filter(quiet -> !quiet).isPresent()) {
+        counting.add(one);
+      }
     }
-    Optional<Found> shown = pending.filter(one -> late || !quietCheck.orElseThrow());
-    pending = Optional.empty();
-    shown
-        .filter(one -> one.verdict().atLeast(Verdict.STOP))
-        .ifPresent(one -> severeOn = Optional.of(one.day()));
-    return shown;
+    if (quietCheck.isPresent()) {
+      pending.clear();
+    } else {
+      pending.removeAll(counting);
+    }
+    for (Found one : counting) {
+      if (one.verdict().atLeast(Verdict.STOP)) {
+        severeOn = Optional.of(one.day());
+      }
+    }
+    return counting;
   }
 
   /** Whether it is still to be seen whether what a cleaning showed counts. */
   boolean isPending() {
-    return pending.isPresent();
+    return !pending.isEmpty();
   }
 
   /** What a cleaning showed that no check has looked at since. */
@@ -332,8 +432,88 @@ final class EarLine {
     return found;
   }
 
-  void cleaned(LocalDate day) {
+  /**
+   * Takes that it was cleaned.
+   *
+   * @param method how, where that is known
+   */
+  void cleaned(LocalDate day, Optional<CleaningMethod> method, boolean hadToStop) {
     cleanedOn = Optional.of(day);
+    order.cleaned(day, method, hadToStop);
+  }
+
+  /** A light look: worse, or it hurts, and the dog is not itself: the vet is asked first. */
+  void take(LightLook look) {
+    boolean alarms = look.ears().get(side).filter(LightLook.Ear::alarms).isPresent();
+    if (alarms || !look.dogIsWell()) {
+      order.alarm();
+    }
+    if (alarms && !look.dogIsWell()) {
+      callFirst = Optional.of(look);
+    }
+  }
+
+  /** The look after which the vet is asked before anything goes in. */
+  Optional<LightLook> callFirst() {
+    return callFirst;
+  }
+
+  /** Takes what somebody told of it; what was so before closes nothing. */
+  void take(Told said) {
+    Set<Told.Seen> seen = EnumSet.noneOf(Told.Seen.class);
+    for (Told.Seen one : said.seenOf(side)) {
+      boolean usual = !one.isForTheVet() && said.usual().contains(one) && isKnown(one, said.day());
+      if (!usual) {
+        seen.add(one);
+      }
+    }
+    told.take(said, seen);
+  }
+
+  /** The signs that are normal for it, or that its vet saw: who sees them is asked whether more. */
+  Set<Told.Seen> known(LocalDate day) {
+    Set<Told.Seen> known = EnumSet.noneOf(Told.Seen.class);
+    for (Told.Seen one : Told.Seen.values()) {
+      if (!one.isForTheVet() && isKnown(one, day)) {
+        known.add(one);
+      }
+    }
+    return known;
+  }
+
+  private boolean isKnown(Told.Seen seen, LocalDate day) {
+    Optional<EarSigns> reference = order.reference(day);
+    boolean itches = itch.learned().filter(usual -> usual != Grade.NONE).isPresent();
+    return reference.filter(one -> shows(seen, one.ear(), one.dog())).isPresent()
+        || normal.learned().filter(one -> shows(seen, one, DogSigns.NOTHING)).isPresent()
+        || (itches && (seen == Told.Seen.SHAKES || seen == Told.Seen.SCRATCHES));
+  }
+
+  private boolean shows(Told.Seen seen, EarFinding ear, DogSigns dog) {
+    return switch (seen) {
+      case SMELL -> ear.odour().atLeast(Odour.SWEET);
+      case RED -> ear.redness() != Grade.NONE;
+      case RUNS, WAX -> ear.discharge() != Grade.NONE;
+      case SWOLLEN -> ear.swelling() != Grade.NONE;
+      case SHAKES -> dog.shaking() != Grade.NONE;
+      case SCRATCHES -> dog.itch(side) != Grade.NONE;
+      case HURTS, TILTS, BLEEDS, STAGGERS, EYES_FLICK, FACE_DROOPS, NO_LONGER_HEARS -> false;
+    };
+  }
+
+  /** What others told of it and nobody has looked at since. */
+  List<ToldOpen> toldOpen() {
+    return told.open();
+  }
+
+  /** That it could not be looked into, where it could not. */
+  Optional<Unseen> unseen() {
+    return unseen.now();
+  }
+
+  /** At how many checks running hair or a mat has blocked it. */
+  int blockedRunning() {
+    return blockedRunning;
   }
 
   /** A cleaning under an order, or while medicine is given, tells nothing of wax. */
@@ -347,7 +527,7 @@ final class EarLine {
   boolean isDoubtful(LocalDate day) {
     return deaf
         || drumInDoubt
-        || pending.filter(one -> one.verdict().atLeast(Verdict.STOP)).isPresent()
+        || pending.stream().anyMatch(one -> one.verdict().atLeast(Verdict.STOP))
         || severeOn.filter(on -> on.plusMonths(DOUBTFUL_MONTHS).isAfter(day)).isPresent();
   }
 
@@ -358,28 +538,45 @@ final class EarLine {
     }
   }
 
-  /**
-   * Takes a visit or a call.
-   *
-   * @return the check by which this ear was URGENT, where a vet said to go on all the same
-   */
-  Optional<UUID> take(VisitRecord visit) {
+  /** Takes a visit or a call; whether a vet said to go on all the same. */
+  boolean take(VisitRecord visit) {
     EarVisit ear = visit.ears().get(side);
     advance(visit.day());
+    boolean wasTorn = drum(visit.day()) == EardrumKnown.NOT_INTACT;
     if (!visit.call()) {
+      if (ear.eardrum() != EarVisit.EardrumSeen.NOT_SEEN) {
+        // a look at the drum on the day of a check stands by its time
+        cautionRun = Optional.empty();
+      }
       eardrum.seen(ear.eardrum(), visit.day());
       drumInDoubt &= ear.eardrum() == EarVisit.EardrumSeen.NOT_SEEN;
       itch.visited();
       drift.visited();
       lump.visited();
+      unseen.seen();
     }
     boolean wentOn = order.take(visit, ear);
+    if (!visit.call() || ear.goOn()) {
+      told.clear();
+      callFirst = Optional.empty();
+    }
+    if (ear.eardrum() == EarVisit.EardrumSeen.NOT_INTACT && ear.instruction().isEmpty()) {
+      if (wentOn || !wasTorn) {
+        order.torn(wentOn);
+      }
+    }
     order.takeEnded().ifPresent(this::heldSinceTheOrder);
     ear.medicineUntil().ifPresent(until -> medicine.take(visit.day(), until, lastFinding, deaf));
+    ear.instruction()
+        .filter(said -> said.staysIn().isPresent())
+        .flatMap(CleaningInstruction::until)
+        .ifPresent(until -> medicine.stays(visit.id(), visit.day(), until, lastFinding, deaf));
     boolean lifts =
         ear.hold() == HoldWord.LIFTED
             || (ear.ordersCleaning() && ear.hold() == HoldWord.NOTHING_SAID);
-    Optional<UUID> heldBoth = wentOn ? holds.goOn() : Optional.empty();
+    if (wentOn) {
+      holds.goOn();
+    }
     if (lifts) {
       holds.lift();
     }
@@ -390,7 +587,7 @@ final class EarLine {
     if (ear.hold() == HoldWord.SET) {
       holds.set(visit);
     }
-    return heldBoth;
+    return wentOn;
   }
 
   /** A course of medicine goes into it. */
@@ -402,6 +599,20 @@ final class EarLine {
         DoseSchedule.lastDay(course).orElse(FAR),
         lastFinding,
         deaf);
+    if (course.cleans()) {
+      order.take(course);
+      if (course.wasSeen()
+          && order.on(course.day()).filter(VetOrder::comesFromALabel).isPresent()) {
+        // a vet who saw this ear and gave what is cleaned before has said that it may be cleaned
+        holds.liftOpenedBy(course.asked().seenOn().orElseThrow());
+        liftedSince |= !holds.isOpenByChecks();
+      }
+    }
+  }
+
+  /** What acts long was put in, and stays up to and including a day. */
+  void stays(UUID giving, LocalDate day, LocalDate lastDay) {
+    medicine.stays(giving, day, lastDay, lastFinding, deaf);
   }
 
   /** Whether a course went into it. */
@@ -418,11 +629,14 @@ final class EarLine {
   void take(CourseEnd end, boolean harm) {
     boolean here = medicine.knows(end.course());
     medicine.end(end.course(), end.day());
+    order.end(end.course(), end.day());
+    order.takeEnded().ifPresent(this::heldSinceTheOrder);
     if (harm) {
       Verdict verdict = here ? Verdict.URGENT : Verdict.LEAVE;
       forTheVet.add(end.day());
       holds.restless();
-      holds.take(verdict, verdict, true, end.day(), end.id());
+      holds.take(
+          verdict, Set.of(here ? HoldLine.Whose.MINE : HoldLine.Whose.OTHERS), end.day(), end.id());
       if (here) {
         eardrum.severe(end.day());
         severeOn = Optional.of(end.day());
@@ -430,14 +644,20 @@ final class EarLine {
     }
   }
 
-  /** A vet said to go on with an order of the other ear, by which both were held. */
-  void goOnWith(UUID heldBoth) {
-    holds.goOnWith(heldBoth);
+  /** A vet said to go on with an order of the other ear. */
+  void goOnWithOther() {
+    holds.goOnWithOther();
+  }
+
+  /** Somebody said that an order does not stand any more. */
+  void endOrder(UUID visit, LocalDate day) {
+    order.end(visit, day);
+    order.takeEnded().ifPresent(this::heldSinceTheOrder);
   }
 
   /** Takes a person's confirmation; one that the rule does not allow changes nothing. */
   void release(LocalDate day) {
-    holds.release(eardrum.on(day) == EardrumKnown.NOT_INTACT);
+    holds.release(drum(day) == EardrumKnown.NOT_INTACT);
   }
 
   /** Whether a vet has said since the latest check that the ear may be cleaned. */
@@ -451,7 +671,7 @@ final class EarLine {
   }
 
   EardrumKnown eardrum(LocalDate day) {
-    return eardrum.on(day);
+    return drum(day);
   }
 
   Optional<EarFinding> normal() {
@@ -475,8 +695,7 @@ final class EarLine {
 
   /** Whether a vet's word or the eardrum stops it, whatever it shows on that day. */
   boolean isStoppedByVet(LocalDate day) {
-    return !order.allTheSame(day)
-        && (holds.isByVet() || eardrum.on(day) == EardrumKnown.NOT_INTACT);
+    return !order.allTheSame(day) && (holds.isByVet() || drum(day) == EardrumKnown.NOT_INTACT);
   }
 
   /** At how many checks running this has been the worse ear. */

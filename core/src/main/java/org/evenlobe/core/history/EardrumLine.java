@@ -80,8 +80,23 @@ final class EardrumLine {
     return on.equals(LocalDate.MIN) ? Optional.empty() : Optional.of(on);
   }
 
-  /** Whether nobody has looked at it on that day or since. */
-  boolean isNotSeenSince(LocalDate day) {
-    return seenOn.isBefore(day) && said.on().filter(on -> !on.isBefore(day)).isEmpty();
+  /** Whether nobody said that it was looked at on that day or since. */
+  boolean isNotSaidSince(LocalDate day) {
+    return said.on().filter(on -> !on.isBefore(day)).isEmpty();
+  }
+
+  /**
+   * A stated infection whose month began after it was last seen whole makes that doubtful.
+   *
+   * @param infected the first day of that month
+   */
+  EardrumKnown on(LocalDate day, Optional<LocalDate> infected) {
+    EardrumKnown known = on(day);
+    boolean since =
+        known == EardrumKnown.INTACT
+            && infected
+                .filter(from -> lookedAtOn(day).filter(from::isAfter).isPresent())
+                .isPresent();
+    return since ? EardrumKnown.NOT_KNOWN : known;
   }
 }

@@ -56,10 +56,27 @@ final class FlareRun {
 
   /** Takes what a cleaning showed of one ear: with the check of its day it counts as one. */
   void found(LocalDate day, Side side, Shown ear) {
+    reopen(day);
     if (lastTrouble.filter(day::equals).isEmpty()) {
       checks++;
     }
     trouble(day, EarPair.bySide(one -> one == side ? ear : Shown.NOTHING));
+  }
+
+  /** A check that ended a flare was not quiet, with what a cleaning of its day showed. */
+  private void reopen(LocalDate day) {
+    Optional<Flare> last =
+        over.isEmpty() ? Optional.empty() : Optional.of(over.get(over.size() - 1));
+    if (start.isEmpty() && last.flatMap(Flare::end).filter(day::equals).isPresent()) {
+      Flare flare = over.remove(over.size() - 1);
+      start = Optional.of(flare.start());
+      ears.addAll(flare.ears());
+      uncovered.addAll(flare.uncovered());
+      peak = flare.peakScore();
+      confirmed = flare.confirmed();
+      // it was a flare: what made it one is not told again
+      severe = true;
+    }
   }
 
   /** The first day of the run that is under way. */

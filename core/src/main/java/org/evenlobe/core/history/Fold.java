@@ -2,8 +2,14 @@ package org.evenlobe.core.history;
 
 import java.time.LocalDate;
 import java.util.ArrayList;
+import java.util.EnumSet;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
+import java.util.UUID;
+import java.util.stream.Stream;
 import org.evenlobe.core.check.EarSigns;
 import org.evenlobe.core.check.Evenness;
 import org.evenlobe.core.check.Verdict;
@@ -11,6 +17,7 @@ import org.evenlobe.core.check.VerdictTable;
 import org.evenlobe.core.measure.EarPair;
 import org.evenlobe.core.measure.Side;
 import org.evenlobe.core.record.Allergy;
+import org.evenlobe.core.record.Answered;
 import org.evenlobe.core.record.CheckRecord;
 import org.evenlobe.core.record.CleaningRecord;
 import org.evenlobe.core.record.Course;
@@ -19,9 +26,12 @@ import org.evenlobe.core.record.Dated;
 import org.evenlobe.core.record.DogRecord;
 import org.evenlobe.core.record.EarFinding;
 import org.evenlobe.core.record.Exposure;
+import org.evenlobe.core.record.Giving;
+import org.evenlobe.core.record.Handled;
 import org.evenlobe.core.record.HoldRelease;
 import org.evenlobe.core.record.LightLook;
 import org.evenlobe.core.record.Practice;
+import org.evenlobe.core.record.Told;
 import org.evenlobe.core.record.VisitRecord;
 
 /** Takes a dog's facts one after the other, oldest first, and hands each to the lines it moves. */
@@ -52,10 +62,19 @@ final class Fold {
   /** The latest light look. */
   Optional<LightLook> look = Optional.empty();
 
+  /** What was told of a cleaning of an ear that was held, and nobody has looked at since. */
+  Optional<Told> cleanedWhileHeld = Optional.empty();
+
+  /** What acts long, of the dog's courses. */
+  private final Map<UUID, Course> staying = new HashMap<>();
+
   Fold(DogRecord dog) {
     boolean diagnosed = dog.profile().life().allergy() == Allergy.DIAGNOSED;
     lines = EarPair.bySide(side -> new EarLine(side, dog.id(), dog.profile(), diagnosed));
     trust = new TrustLine(dog.profile().handling());
+    dog.all(Course.class).stream()
+        .filter(course -> course.staysDays().isPresent())
+        .forEach(course -> staying.put(course.id(), course));
   }
 
   /**
@@ -78,9 +97,17 @@ final class Fold {
     } else if (fact instanceof HoldRelease release) {
       lines.get(release.ear()).release(release.day());
     } else if (fact instanceof LightLook light) {
-      take(light);
+      look = Optional.of(light);
+      lines.right().take(light);
+      lines.left().take(light);
+    } else if (fact instanceof Told told) {
+      take(told);
+    } else if (fact instanceof Answered answered) {
+      take(answered);
     } else if (fact instanceof Course course) {
-      course.ears().forEach(ear -> lines.get(ear).take(course));
+      take(course);
+    } else if (fact instanceof Giving giving) {
+      take(giving);
     } else if (fact instanceof CourseEnd end) {
       boolean harm =
           end.cause().isHarm()
@@ -111,20 +138,68 @@ final class Fold {
     lines
         .get(side)
         .settled(day, quietCheck)
-        .ifPresent(
+        .forEach(
             one ->
                 flares.found(
                     one.day(),
                     side,
-                    new FlareRun.Shown(one.verdict(), one.lasting(), true, one.score())));
+                    new FlareRun.Shown(one.verdict(), one.lasting(), true, one.shown().score())));
   }
 
-  private void take(LightLook light) {
-    look = Optional.of(light);
+  private void take(Course course) {
+    course.ears().forEach(ear -> lines.get(ear).take(course));
+    course
+        .asked()
+        .byVetOn()
+        .flatMap(on -> course.lastDayOfStay(on).map(last -> Map.entry(on, last)))
+        .ifPresent(
+            stay ->
+                course
+                    .ears()
+                    .forEach(
+                        ear -> lines.get(ear).stays(course.id(), stay.getKey(), stay.getValue())));
+  }
+
+  /** What acts long stays from the day on which it was given. */
+  private void take(Giving giving) {
+    Course course = staying.get(giving.course());
+    if (course != null && giving.given()) {
+      course
+          .lastDayOfStay(giving.day())
+          .ifPresent(
+              last ->
+                  giving
+                      .ears()
+                      .forEach(ear -> lines.get(ear).stays(giving.id(), giving.day(), last)));
+    }
+  }
+
+  /** What somebody told: a cleaning by that name, and what is to be looked at. */
+  private void take(Told told) {
     for (Side side : Side.values()) {
-      if (!light.dogIsWell() || light.ears().get(side).filter(LightLook.Ear::alarms).isPresent()) {
-        lines.get(side).order().alarm();
-      }
+      EarLine line = lines.get(side);
+      told.cleaning(side)
+          .ifPresent(
+              ear -> {
+                boolean held = line.isHeld(told.day());
+                loads.get(side).take(told, ear);
+                line.cleaned(told.day(), ear.method(), false);
+                line.underCare(told.day());
+                if (held) {
+                  cleanedWhileHeld = Optional.of(told);
+                }
+              });
+      line.take(told);
+    }
+  }
+
+  private void take(Answered answered) {
+    if (answered.question() == Answered.Question.ORDER_STANDS && !answered.yes()) {
+      answered
+          .about()
+          .ifPresent(
+              visit ->
+                  answered.ear().ifPresent(ear -> lines.get(ear).endOrder(visit, answered.day())));
     }
   }
 
@@ -140,10 +215,21 @@ final class Fold {
               ear -> {
                 Optional<EarLine.Found> found = FoundCleaning.of(line, cleaning, ear, ofDay);
                 loads.get(side).take(cleaning, ear);
-                line.cleaned(cleaning.day());
                 line.underCare(cleaning.day());
-                found.ifPresent(one -> line.take(one, one.verdict() == Verdict.URGENT));
+                line.cleaned(
+                    cleaning.day(),
+                    Optional.of(ear.method()),
+                    cleaning.manner().handled().filter(Handled.HAD_TO_STOP::equals).isPresent());
+                found.ifPresent(one -> take(side, one));
               });
+    }
+  }
+
+  private void take(Side side, EarLine.Found found) {
+    boolean urgent = found.verdict() == Verdict.URGENT;
+    lines.get(side).take(found, urgent ? Set.of(HoldLine.Whose.MINE) : Set.of());
+    if (urgent) {
+      lines.get(side.other()).heldByOther(found.day(), found.cleaning());
     }
   }
 
@@ -160,15 +246,19 @@ final class Fold {
     visits.add(visit);
     flares.take(visit);
     for (Side side : Side.values()) {
-      lines.get(side).take(visit).ifPresent(lines.get(side.other())::goOnWith);
+      if (lines.get(side).take(visit)) {
+        lines.get(side.other()).goOnWithOther();
+      }
       if (visit.ears().get(side).cleaned()) {
         loads.get(side).cleanedBy(visit);
       }
     }
   }
 
-  private void take(CheckRecord check, boolean isLatest) {
+  private void take(CheckRecord said, boolean isLatest) {
+    CheckRecord check = ToldCounted.in(said);
     LocalDate day = check.day();
+    cleanedWhileHeld = Optional.empty();
     if (begun.isEmpty()) {
       begun = Optional.of(day);
     }
@@ -191,38 +281,89 @@ final class Fold {
         EarPair.bySide(side -> VerdictTable.verdict(signs.get(side), bySign.get(side)));
     EarPair<Verdict> opens = signs.map(VerdictTable::openingVerdict);
     EarPair<Verdict> own = signs.map(VerdictTable::ownVerdict);
-    boolean urgentAnywhere = opens.join(Verdict::or) == Verdict.URGENT;
-    boolean isQuiet = bySign.join(Verdict::or).isQuiet();
+    boolean urgent = opens.join(Verdict::or) == Verdict.URGENT;
     boolean treated = lines.right().medicine().isIn(day) || lines.left().medicine().isIn(day);
+    settle(signs, bySign, day);
+    takeFlares(check, signs, bySign, opens, treated);
     for (Side side : Side.values()) {
-      settle(side, day, Optional.of(bySign.get(side).isQuiet()));
-    }
-    if (!isQuiet) {
-      troubleOn = Optional.of(day);
-    }
-    if (!isQuiet || !treated) {
-      flares.take(
-          day, EarPair.bySide(side -> shown(signs.get(side), bySign.get(side), opens.get(side))));
-    }
-    for (Side side : Side.values()) {
-      lines
-          .get(side)
-          .take(
-              new EarLine.Judged(
-                  check,
-                  signs.get(side),
-                  bySign.get(side),
-                  opens.get(side),
-                  own.get(side),
-                  withoutItch(signs.get(side), bySign.get(side)),
-                  urgentAnywhere,
-                  VerdictTable.isVestibular(signs.get(side)),
-                  isWorse(check, side)));
-      if (own.get(side).atLeast(Verdict.CAUTION) && isUncovered(signs.get(side), opens.get(side))) {
-        lines.get(side).cautioned(flares.run().orElse(day), flares.isFlare(), day);
+      EarLine line = lines.get(side);
+      line.take(
+          new EarLine.Judged(
+              check,
+              signs.get(side),
+              bySign.get(side),
+              opens.get(side),
+              own.get(side),
+              withoutItch(signs.get(side), bySign.get(side)),
+              urgent ? whose(side, signs) : Set.of(),
+              VerdictTable.isVestibular(signs.get(side)),
+              isWorse(check, side)));
+      if (signs.get(side).ear().couldLook()
+          && own.get(side).atLeast(Verdict.CAUTION)
+          && isUncovered(signs.get(side), opens.get(side))) {
+        line.cautioned(flares.run().orElse(day), flares.isFlare(), day);
       }
     }
-    checks.add(new AssessedCheck(check, verdicts, bySign));
+    checks.add(
+        new AssessedCheck(
+            check, verdicts, bySign, opens, signs.map(VerdictTable::countingVerdict)));
+  }
+
+  /**
+   * What cleanings showed is settled by a look at that ear; one that nobody saw settles nothing.
+   */
+  private void settle(EarPair<EarSigns> signs, EarPair<Verdict> bySign, LocalDate day) {
+    for (Side side : Side.values()) {
+      if (signs.get(side).ear().couldLook()) {
+        settle(side, day, Optional.of(bySign.get(side).isQuiet()));
+      }
+    }
+  }
+
+  /**
+   * A check at which an ear could not be looked into is quiet for neither ear, and what is known of
+   * that ear is in a flare only where it is one for the vet.
+   */
+  private void takeFlares(
+      CheckRecord check,
+      EarPair<EarSigns> signs,
+      EarPair<Verdict> bySign,
+      EarPair<Verdict> opens,
+      boolean treated) {
+    EarPair<Boolean> counts =
+        EarPair.bySide(
+            side -> signs.get(side).ear().couldLook() || bySign.get(side).atLeast(Verdict.STOP));
+    boolean isQuiet =
+        counts.join((right, left) -> right && left) && bySign.join(Verdict::or).isQuiet();
+    boolean isTrouble =
+        Stream.of(Side.values()).anyMatch(side -> counts.get(side) && !bySign.get(side).isQuiet());
+    if (isTrouble) {
+      troubleOn = Optional.of(check.day());
+    }
+    if (isTrouble || (isQuiet && !treated)) {
+      flares.take(
+          check.day(),
+          EarPair.bySide(
+              side ->
+                  counts.get(side)
+                      ? shown(signs.get(side), bySign.get(side), opens.get(side))
+                      : FlareRun.Shown.NOTHING));
+    }
+  }
+
+  /** By whose signs the dog is URGENT, as one of its ears sees it. */
+  private static Set<HoldLine.Whose> whose(Side side, EarPair<EarSigns> signs) {
+    EnumSet<HoldLine.Whose> whose = EnumSet.noneOf(HoldLine.Whose.class);
+    if (VerdictTable.isUrgentByItself(signs.get(side))) {
+      whose.add(HoldLine.Whose.MINE);
+    }
+    if (VerdictTable.isUrgentByItself(signs.get(side.other()))) {
+      whose.add(HoldLine.Whose.OTHERS);
+    }
+    if (signs.map(VerdictTable::isUrgentAsADog).join((right, left) -> right || left)) {
+      whose.add(HoldLine.Whose.DOGS);
+    }
+    return whose;
   }
 
   private EarPair<EarSigns> read(CheckRecord check, LocalDate day) {
@@ -254,11 +395,12 @@ final class Fold {
     flares.take(day, NOTHING_SHOWN);
     lines.right().takeQuiet(check, day);
     lines.left().takeQuiet(check, day);
-    checks.add(new AssessedCheck(check, verdicts, BOTH_QUIET));
+    checks.add(new AssessedCheck(check, verdicts, BOTH_QUIET, BOTH_QUIET, BOTH_QUIET));
   }
 
   private static boolean isWorse(CheckRecord check, Side side) {
-    return Evenness.worse(check.ears().map(EarFinding::score)).equals(Optional.of(side));
+    return check.sawBoth()
+        && Evenness.worse(check.ears().map(EarFinding::score)).equals(Optional.of(side));
   }
 
   /** The sign verdict if nothing itched; a quiet one stays so. */

@@ -1,5 +1,6 @@
 package org.evenlobe.core.history;
 
+import java.time.LocalDate;
 import java.util.Optional;
 import java.util.Set;
 import org.evenlobe.core.check.Cover;
@@ -31,19 +32,15 @@ final class FoundCleaning {
           DischargeKind.COFFEE_GROUNDS);
 
   private final EarLine line;
-  private final CleaningRecord cleaning;
+  private final LocalDate day;
   private final EarCleaning.Noticed noticed;
   private final EarFinding looked;
   private final DogSigns dog;
 
   private FoundCleaning(
-      EarLine line,
-      CleaningRecord cleaning,
-      EarCleaning.Noticed noticed,
-      EarFinding looked,
-      DogSigns dog) {
+      EarLine line, LocalDate day, EarCleaning.Noticed noticed, EarFinding looked, DogSigns dog) {
     this.line = line;
-    this.cleaning = cleaning;
+    this.day = day;
     this.noticed = noticed;
     this.looked = looked;
     this.dog = dog;
@@ -62,11 +59,60 @@ final class FoundCleaning {
     FoundCleaning found =
         new FoundCleaning(
             line,
-            cleaning,
+            cleaning.day(),
             ear.seen(),
-            ofDay.map(check -> check.ears().get(line.side())).orElse(EarFinding.NOTHING),
+            looked(line, ofDay),
             ofDay.map(CheckRecord::dog).orElse(DogSigns.NOTHING));
-    return found.judged();
+    EarSigns signs = found.read(ear.seen().hurt().map(Hurt::pain).orElse(Grade.NONE));
+    return found
+        .judged(signs)
+        .map(
+            verdict ->
+                new EarLine.Found(
+                    cleaning.id(),
+                    cleaning.day(),
+                    verdict,
+                    found.isBloody() || VerdictTable.isLasting(signs),
+                    signs.ear()));
+  }
+
+  /** What each thing that may be noticed on a day would ask for. */
+  static WipeSigns signs(EarLine line, LocalDate day, Optional<CheckRecord> ofDay) {
+    return WipeSigns.of(
+        (colour, odour, hurt) -> {
+          EarCleaning.Noticed noticed =
+              new EarCleaning.Noticed(
+                  Optional.empty(), Optional.empty(), colour, odour, Optional.empty(), hurt);
+          if (!showsAnything(noticed)) {
+            return Optional.empty();
+          }
+          FoundCleaning found =
+              new FoundCleaning(
+                  line,
+                  day,
+                  noticed,
+                  looked(line, ofDay),
+                  ofDay.map(CheckRecord::dog).orElse(DogSigns.NOTHING));
+          EarSigns signs = found.read(hurt.map(Hurt::pain).orElse(Grade.NONE));
+          return found.judged(signs).or(() -> found.flinched(signs));
+        });
+  }
+
+  private static EarFinding looked(EarLine line, Optional<CheckRecord> ofDay) {
+    return ofDay.map(check -> check.ears().get(line.side())).orElse(EarFinding.NOTHING);
+  }
+
+  /** A flinch under an order ends the rounds where its vet saw no pain, and holds nothing. */
+  private Optional<Verdict> flinched(EarSigns signs) {
+    return noticed
+        .hurt()
+        .flatMap(hurt -> signs.before().cover())
+        .filter(cover -> !cover.reference().ear().pain().atLeast(signs.ear().pain()))
+        .map(cover -> Verdict.CAUTION);
+  }
+
+  private boolean isBloody() {
+    return noticed.colour().filter(DischargeKind.BLOODY::equals).isPresent();
   }
 
   private static boolean showsAnything(EarCleaning.Noticed noticed) {
@@ -75,10 +121,8 @@ final class FoundCleaning {
         || noticed.hurt().isPresent();
   }
 
-  private Optional<EarLine.Found> judged() {
-    EarSigns signs = read(noticed.hurt().map(Hurt::pain).orElse(Grade.NONE));
+  private Optional<Verdict> judged(EarSigns signs) {
     Optional<Cover> cover = signs.before().cover();
-    boolean blood = noticed.colour().filter(DischargeKind.BLOODY::equals).isPresent();
     boolean knownBlood =
         cover.filter(c -> c.reference().ear().dischargeKind() == DischargeKind.BLOODY).isPresent();
     Verdict verdict;
@@ -88,18 +132,10 @@ final class FoundCleaning {
     } else {
       verdict = VerdictTable.ownVerdict(signs);
     }
-    if (blood && !knownBlood) {
+    if (isBloody() && !knownBlood) {
       verdict = verdict.or(Verdict.STOP);
     }
-    return verdict.isQuiet()
-        ? Optional.empty()
-        : Optional.of(
-            new EarLine.Found(
-                cleaning.id(),
-                cleaning.day(),
-                verdict,
-                blood || VerdictTable.isLasting(signs),
-                signs.ear().score()));
+    return Optional.of(verdict).filter(one -> one.atLeast(Verdict.CAUTION));
   }
 
   private EarSigns read(Grade hurt) {
@@ -119,6 +155,6 @@ final class FoundCleaning {
             looked.pain().or(hurt),
             looked.seen(),
             looked.hearing());
-    return line.readWhileCleaning(together, dog, cleaning.day());
+    return line.readWhileCleaning(together, dog, day);
   }
 }

@@ -3,8 +3,10 @@ package org.evenlobe.core.history;
 import java.time.LocalDate;
 import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
+import java.util.EnumSet;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import java.util.UUID;
 import org.evenlobe.core.check.Hold;
 import org.evenlobe.core.check.Verdict;
@@ -29,12 +31,21 @@ final class HoldLine {
   private Optional<Opened> urgent = Optional.empty();
   private Optional<Opened> byVet = Optional.empty();
 
-  /** The check by whose verdict in this ear it is URGENT, and by this ear's own signs. */
-  private Optional<UUID> urgentHere = Optional.empty();
+  /** By whose signs the dog is URGENT, as long as no vet has heard of them. */
+  private final Set<Whose> urgentBy = EnumSet.noneOf(Whose.class);
 
-  private Optional<UUID> urgentByItself = Optional.empty();
   private Optional<LocalDate> quietFrom = Optional.empty();
   private LocalDate quietTo = LocalDate.MIN;
+
+  /** Whose sign it is that holds both ears. */
+  enum Whose {
+    /** This ear's own. */
+    MINE,
+    /** The other ear's. */
+    OTHERS,
+    /** The whole dog's. */
+    DOGS
+  }
 
   /** What opened a hold, and when. */
   private record Opened(LocalDate day, UUID fact) {}
@@ -48,17 +59,15 @@ final class HoldLine {
    * Takes the verdict of a check or cleaning.
    *
    * @param here the verdict that opens a hold of this ear
-   * @param own the same by this ear's own signs
-   * @param anywhere whether either ear's is URGENT: that holds both
+   * @param by by whose signs the dog is URGENT: that holds both
    */
-  void take(Verdict here, Verdict own, boolean anywhere, LocalDate day, UUID fact) {
+  void take(Verdict here, Set<Whose> by, LocalDate day, UUID fact) {
     if (here == Verdict.STOP && stopped.isEmpty()) {
       stopped = Optional.of(new Opened(day, fact));
     }
-    if (anywhere && urgent.isEmpty()) {
-      urgent = Optional.of(new Opened(day, fact));
-      urgentHere = Optional.of(fact).filter(one -> here == Verdict.URGENT);
-      urgentByItself = urgentHere.filter(one -> own == Verdict.URGENT);
+    if (!by.isEmpty()) {
+      urgent = urgent.or(() -> Optional.of(new Opened(day, fact)));
+      urgentBy.addAll(by);
     }
   }
 
@@ -67,6 +76,7 @@ final class HoldLine {
     Optional<Opened> opened = Optional.of(new Opened(ended.day(), ended.check().check()));
     if (ended.check().sign() == Verdict.URGENT) {
       urgent = urgent.or(() -> opened);
+      urgentBy.add(Whose.MINE);
     } else {
       stopped = stopped.or(() -> opened);
     }
@@ -94,26 +104,41 @@ final class HoldLine {
   /** A vet said that it may be cleaned again. */
   void lift() {
     byVet = Optional.empty();
-    goOn();
+    stopped = Optional.empty();
+    urgent = Optional.empty();
+    urgentBy.clear();
+  }
+
+  /**
+   * A vet saw the ear on a day and gave what is cleaned before: what was found by then is lifted.
+   */
+  void liftOpenedBy(LocalDate day) {
+    stopped = stopped.filter(opened -> opened.day().isAfter(day));
+    urgent = urgent.filter(opened -> opened.day().isAfter(day));
+    if (urgent.isEmpty()) {
+      urgentBy.clear();
+    }
   }
 
   /**
    * A vet heard that it was worse and said to go on with the order: what checks opened is lifted,
-   * not what a vet set.
-   *
-   * @return the check by which this ear was URGENT, which held the other one too
+   * not what a vet set, nor what the other ear's own signs hold.
    */
-  Optional<UUID> goOn() {
-    Optional<UUID> heldBoth = urgent.flatMap(opened -> urgentHere);
+  void goOn() {
     stopped = Optional.empty();
-    urgent = Optional.empty();
-    return heldBoth;
+    heard(Set.of(Whose.MINE, Whose.DOGS));
   }
 
-  /** The same of the other ear: what held both is lifted, unless this ear is URGENT by itself. */
-  void goOnWith(UUID heldBoth) {
-    boolean because = urgent.filter(opened -> opened.fact().equals(heldBoth)).isPresent();
-    if (because && urgentByItself.filter(heldBoth::equals).isEmpty()) {
+  /**
+   * The same of the other ear: what its own signs hold, and the whole dog's, is lifted here too.
+   */
+  void goOnWithOther() {
+    heard(Set.of(Whose.OTHERS, Whose.DOGS));
+  }
+
+  private void heard(Set<Whose> of) {
+    urgentBy.removeAll(of);
+    if (urgentBy.isEmpty()) {
       urgent = Optional.empty();
     }
   }

@@ -5,9 +5,12 @@ import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;
 import java.util.Optional;
+import org.evenlobe.core.record.CleaningMethod;
 import org.evenlobe.core.record.CleaningRecord;
 import org.evenlobe.core.record.Dated;
 import org.evenlobe.core.record.EarCleaning;
+import org.evenlobe.core.record.Told;
+import org.evenlobe.core.record.Told.EarTold;
 import org.evenlobe.core.record.VisitRecord;
 
 /** One ear through its cleanings, by the person or by a vet, told oldest first. */
@@ -27,7 +30,18 @@ public final class LoadLine {
   void take(CleaningRecord cleaning, EarCleaning ear) {
     passes.add(new Pass(cleaning, ear));
     byAnyone.add(cleaning);
-    DayLoad.add(days, new DayLoad(cleaning.day(), ear.method().inCanal(), ear.load()));
+    DayLoad.add(days, DayLoad.of(cleaning.day(), ear.method().inCanal(), ear.load()));
+  }
+
+  /** Somebody who had the dog cleaned it: by their method, where they said it. */
+  void take(Told told, EarTold ear) {
+    byAnyone.add(told);
+    DayLoad.add(
+        days,
+        new DayLoad(
+            told.day(),
+            ear.method().map(CleaningMethod::inCanal),
+            ear.method().flatMap(method -> ear.load())));
   }
 
   void cleanedBy(VisitRecord visit) {

@@ -72,6 +72,15 @@ final class MedicineLine {
     spans.put(key, span);
   }
 
+  /**
+   * What acts long was put into this ear, and stays.
+   *
+   * @param lastDay the last day on which it is there
+   */
+  void stays(UUID giving, LocalDate day, LocalDate lastDay, EarFinding latest, boolean deaf) {
+    begin(giving, day, new Span(day, lastDay), latest, deaf);
+  }
+
   /** A course ends on a day, whatever was planned of it. */
   void end(UUID course, LocalDate day) {
     spans.computeIfPresent(
@@ -94,6 +103,12 @@ final class MedicineLine {
     return spans.values().stream().anyMatch(span -> span.covers(day, 0));
   }
 
+  /** Whether a course is given on a day. */
+  boolean isGiven(UUID course, LocalDate day) {
+    Span span = spans.get(course);
+    return span != null && span.covers(day, 0);
+  }
+
   /** What an ear with medicine in it shows, without what that explains. */
   EarSigns read(EarSigns signs) {
     EarFinding ear = signs.ear();
@@ -109,7 +124,9 @@ final class MedicineLine {
             ear.odour() == Odour.WAXY ? Odour.NONE : ear.odour(),
             ear.pain(),
             ear.seen(),
-            deafAsBefore ? HearingTry.NOT_TRIED : ear.hearing()));
+            deafAsBefore ? HearingTry.NOT_TRIED : ear.hearing(),
+            ear.lump(),
+            ear.couldLook()));
   }
 
   /** Whether discharge of a kind says something of an ear with medicine in it. */

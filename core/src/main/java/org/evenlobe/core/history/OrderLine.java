@@ -2,18 +2,26 @@ package org.evenlobe.core.history;
 
 import java.time.LocalDate;
 import java.time.temporal.ChronoUnit;
+import java.util.EnumSet;
 import java.util.Optional;
+import java.util.Set;
 import java.util.UUID;
 import org.evenlobe.core.check.Cover;
 import org.evenlobe.core.check.EarBackground;
 import org.evenlobe.core.check.EarSigns;
 import org.evenlobe.core.check.Verdict;
+import org.evenlobe.core.check.VerdictTable;
 import org.evenlobe.core.measure.Side;
+import org.evenlobe.core.record.Alarming;
 import org.evenlobe.core.record.CheckRecord;
 import org.evenlobe.core.record.CleaningInstruction;
+import org.evenlobe.core.record.CleaningMethod;
+import org.evenlobe.core.record.Course;
 import org.evenlobe.core.record.EarVisit;
 import org.evenlobe.core.record.EarVisit.HoldWord;
+import org.evenlobe.core.record.HowOften;
 import org.evenlobe.core.record.VisitRecord;
+import org.evenlobe.core.rule.Rule;
 
 /**
  * One ear through its vet's orders (rule CHECK_ORDER), told oldest first.
@@ -31,14 +39,29 @@ final class OrderLine {
 
   private final Side side;
   private Optional<VetOrder> order = Optional.empty();
-  private Optional<EarSigns> reference = Optional.empty();
-  private boolean excusesUrgent;
+  private Optional<Seen> reference = Optional.empty();
+
+  /**
+   * What of that which asks for the vet today is excused, and will be once there is a reference.
+   */
+  private Set<Rule> excused = Set.of();
+
   private boolean nextIsReference;
   private boolean leftIn;
   private boolean covers;
   private boolean revoked;
   private boolean checkFirst;
   private boolean noBetter;
+
+  /** Whether it was one for the vet since the order, or since a vet said last to go on. */
+  private boolean severeUnder;
+
+  /** Whether its drum was found torn at a visit after it was said to clean it all the same. */
+  private boolean tornSince;
+
+  private boolean allTheSameSince;
+  private LocalDate noBetterFrom = LocalDate.MIN;
+  private Optional<LocalDate> quietSince = Optional.empty();
   private Optional<Seen> lastUnder = Optional.empty();
   private Optional<Seen> last = Optional.empty();
 
@@ -49,8 +72,14 @@ final class OrderLine {
 
   private Optional<Ended> ended = Optional.empty();
 
-  /** A check of this ear, with its sign verdict. */
-  record Seen(UUID check, LocalDate day, EarSigns signs, Verdict sign) {}
+  /**
+   * A check of this ear.
+   *
+   * @param signs what it showed, whatever explains it
+   * @param sign its sign verdict
+   * @param medicine whether medicine was in it
+   */
+  record Seen(UUID check, LocalDate day, EarSigns signs, Verdict sign, boolean medicine) {}
 
   /** That what an order covered is one for the vet still. */
   record Ended(LocalDate day, Seen check) {}
@@ -83,21 +112,21 @@ final class OrderLine {
     if (cleaning(day).isEmpty() || !covers) {
       return Optional.empty();
     }
-    VetOrder stands = order.orElseThrow();
     boolean first =
         reference.isEmpty()
             && (nextIsReference
-                || ChronoUnit.DAYS.between(stands.since(), day) <= REFERENCE_DAYS_AFTER);
-    return (first ? shown : reference)
+                || ChronoUnit.DAYS.between(order.orElseThrow().since(), day)
+                    <= REFERENCE_DAYS_AFTER);
+    return (first ? shown : reference.map(Seen::signs))
         .map(
             seen ->
                 new Cover(
                     seen,
-                    !first && excusesUrgent,
+                    excused,
                     leftIn,
-                    stands.instruction().allTheSame(),
+                    allTheSame(day),
                     cleaned,
-                    medicine));
+                    medicine || reference.filter(Seen::medicine).isPresent()));
   }
 
   /** Whether what it shows is covered on a day, once it was looked at. */
@@ -105,19 +134,45 @@ final class OrderLine {
     return cleaning(day).isPresent() && covers && reference.isPresent();
   }
 
-  /** The reference that covers what the whole dog shows in both ears. */
-  Optional<EarSigns> spares(LocalDate day) {
-    return isCovered(day) && excusesUrgent ? reference : Optional.empty();
+  /** The signs of the whole dog that it covers in both ears. */
+  Set<Rule> spares(LocalDate day) {
+    return isCovered(day) ? VerdictTable.ofTheDog(excused) : Set.of();
+  }
+
+  /** What the ear is held against, while an order is in force. */
+  Optional<EarSigns> reference(LocalDate day) {
+    return cleaning(day).isPresent() ? reference.map(Seen::signs) : Optional.empty();
   }
 
   /** What may go in by the order where the ear's own signs count again. */
   boolean opensUncovered(LocalDate day) {
-    return cleaning(day).isPresent() && !revoked;
+    return cleaning(day).filter(VetOrder::comesFromAVet).isPresent() && !revoked;
   }
 
   /** Whether a full check is wanted before anything goes in. */
   boolean wantsCheckFirst(LocalDate day) {
-    return checkFirst || (cleaning(day).isPresent() && reference.isEmpty() && lastUnder.isEmpty());
+    return checkFirst
+        || (cleaning(day).filter(VetOrder::comesFromAVet).isPresent()
+            && reference.isEmpty()
+            && lastUnder.isEmpty());
+  }
+
+  /**
+   * From which day it is asked whether an order without an end still stands: its first quiet check,
+   * or the last day that it covers.
+   */
+  Optional<LocalDate> askedFrom() {
+    return order
+        .filter(VetOrder::cleans)
+        .filter(one -> one.by() == VetOrder.By.VET)
+        .filter(one -> one.instruction().until().isEmpty())
+        .filter(one -> !one.instruction().untilNextVisit())
+        .filter(one -> one.instruction().howOften().orElseThrow().kind() != HowOften.Kind.ONCE)
+        .map(
+            one -> {
+              LocalDate lastCovered = one.since().plusDays(VetOrder.COVER_DAYS - 1L);
+              return quietSince.filter(lastCovered::isAfter).orElse(lastCovered);
+            });
   }
 
   void alarm() {
@@ -131,7 +186,48 @@ final class OrderLine {
 
   /** Whether a torn eardrum, or a vet's hold, gives way to it. */
   boolean allTheSame(LocalDate day) {
-    return cleaning(day).filter(one -> one.instruction().allTheSame()).isPresent();
+    return cleaning(day)
+        .filter(one -> allTheSameSince || (one.instruction().allTheSame() && !tornSince))
+        .isPresent();
+  }
+
+  /** At a visit its drum was found torn; whether the vet said to go on all the same. */
+  void torn(boolean wentOn) {
+    tornSince = true;
+    allTheSameSince = wentOn;
+  }
+
+  /**
+   * Takes a cleaning: what was to be done once ends with the one that did it.
+   *
+   * @param method how it was cleaned, where that is known
+   */
+  void cleaned(LocalDate day, Optional<CleaningMethod> method, boolean hadToStop) {
+    boolean doesIt =
+        order
+            .map(VetOrder::instruction)
+            .filter(
+                said ->
+                    said.howOften().filter(often -> often.kind() == HowOften.Kind.ONCE).isPresent())
+            .filter(said -> said.method().isEmpty() || said.method().equals(method))
+            .isPresent();
+    if (doesIt && !hadToStop) {
+      if (covers) {
+        endCover(day);
+      }
+      order = Optional.empty();
+    }
+  }
+
+  /** Somebody said that an order does not stand any more. */
+  void end(UUID visit, LocalDate day) {
+    if (order.filter(one -> one.visit().equals(visit)).isPresent()) {
+      if (covers) {
+        endCover(day);
+      }
+      order = Optional.empty();
+      noBetter = false;
+    }
   }
 
   /** That the ear is held since an order ended; told once. */
@@ -156,7 +252,8 @@ final class OrderLine {
                     check.day(),
                     new EarSigns(
                         side, check.ears().get(side), check.dog(), EarBackground.NOTHING_KNOWN),
-                    Verdict.LEAVE))
+                    Verdict.LEAVE,
+                    false))
         .or(() -> last);
   }
 
@@ -192,17 +289,17 @@ final class OrderLine {
    * Takes a check.
    *
    * @param cover what covered it, where something did
+   * @param opens the verdict that opens a hold
    * @param own its sign verdict by the ear's own signs
    * @param vestibular whether the head tilts, the balance is lost, eyes flick or the face droops
-   * @param medicine whether medicine is in the ear
    * @param isNoBetter whether it is no better than the reference
    */
   void take(
       Seen check,
       Optional<Cover> cover,
+      Verdict opens,
       Verdict own,
       boolean vestibular,
-      boolean medicine,
       boolean isNoBetter) {
     checkFirst = false;
     last = Optional.of(check);
@@ -211,19 +308,29 @@ final class OrderLine {
       return;
     }
     lastUnder = last;
+    severeUnder |= opens.atLeast(Verdict.STOP);
+    boolean quiet = check.sign().isQuiet() && !check.medicine();
+    if (quiet && quietSince.isEmpty()) {
+      quietSince = Optional.of(check.day());
+    }
     if (cover.isEmpty()) {
       revoked |= own.atLeast(Verdict.STOP) || vestibular;
-      return;
-    }
-    if (reference.isEmpty()) {
-      reference = Optional.of(check.signs());
-      excusesUrgent = nextIsReference;
+    } else if (reference.isEmpty()) {
+      reference = last;
       nextIsReference = false;
+    } else {
+      noBetter = isNoBetter && !check.day().isBefore(noBetterFrom);
     }
-    noBetter = isNoBetter && order.orElseThrow().dayNumber(check.day()) >= NO_BETTER_FROM_DAY;
-    if (check.sign().isQuiet() && !medicine) {
+    if (quiet) {
       covers = false;
       noBetter = false;
+    }
+  }
+
+  /** What could not be looked at and is one for the vet by what is known of it. */
+  void takeUnseen(Verdict opens) {
+    if (order.filter(VetOrder::cleans).isPresent()) {
+      severeUnder |= opens.atLeast(Verdict.STOP);
     }
   }
 
@@ -235,7 +342,8 @@ final class OrderLine {
     noBetter = false;
     Optional<CleaningInstruction> said = ear.instruction();
     if (said.isPresent()) {
-      begin(visit, ear, said.get());
+      VetOrder given = new VetOrder(visit.id(), visit.moment(), said.get());
+      begin(given, visit.call() ? Optional.of(ear.named()) : Optional.empty(), ear.leftIn());
     } else if (ear.hold() == HoldWord.SET) {
       order = Optional.empty();
       covers = false;
@@ -243,23 +351,53 @@ final class OrderLine {
         && order.filter(one -> one.instruction().untilNextVisit()).isPresent()) {
       endByVisit(visit, ear);
     } else if (order.isPresent()) {
-      goesOn(wentOn, ear);
+      leftIn |= ear.leftIn();
+      if (wentOn) {
+        goesOn(visit, ear);
+      }
     }
     return wentOn;
   }
 
-  private void begin(VisitRecord visit, EarVisit ear, CleaningInstruction said) {
-    order = Optional.of(new VetOrder(visit.id(), visit.moment(), said));
+  /** That a label says to clean it, where no vet has said how. */
+  void take(Course course) {
+    VetOrder said = VetOrder.of(course);
+    boolean stands = on(course.day()).filter(one -> !one.comesFromALabel()).isPresent();
+    if (!stands && said.standsOn(course.day())) {
+      begin(said, Optional.empty(), false);
+      covers = said.comesFromAVet();
+      if (last().filter(check -> check.day().isAfter(said.since())).isPresent()) {
+        // a check that came after the visit excuses nothing
+        excused = Set.of();
+      }
+    }
+  }
+
+  /**
+   * An order begins.
+   *
+   * @param named what was told to the vet, where it was given in a call
+   */
+  private void begin(VetOrder given, Optional<Set<Alarming>> named, boolean left) {
+    order = Optional.of(given);
     reference =
         last()
-            .filter(check -> !check.day().isBefore(visit.day().minusDays(REFERENCE_DAYS_BEFORE)))
-            .map(Seen::signs);
-    excusesUrgent = reference.isPresent();
+            .filter(check -> !check.day().isBefore(given.since().minusDays(REFERENCE_DAYS_BEFORE)));
+    excused =
+        named
+            .map(VerdictTable::urgentOf)
+            .orElseGet(
+                () -> reference.map(seen -> VerdictTable.urgentOf(seen.signs())).orElse(Set.of()));
     nextIsReference = false;
-    leftIn = ear.leftIn();
-    covers = said.cleans();
+    leftIn = left;
+    covers = given.cleans();
     revoked = false;
     checkFirst = false;
+    severeUnder = false;
+    tornSince = false;
+    allTheSameSince = false;
+    noBetterFrom = given.since().plusDays(NO_BETTER_FROM_DAY - 1L);
+    quietSince = Optional.empty();
     lastUnder = Optional.empty();
     ended = Optional.empty();
   }
@@ -272,15 +410,21 @@ final class OrderLine {
     order = Optional.empty();
   }
 
-  private void goesOn(boolean wentOn, EarVisit ear) {
-    leftIn |= ear.leftIn();
-    if (wentOn) {
-      reference = last().map(Seen::signs).or(() -> reference);
-      excusesUrgent = true;
+  /** The reference is taken afresh where it was one for the vet, or there was none. */
+  private void goesOn(VisitRecord visit, EarVisit ear) {
+    Set<Rule> before = excused;
+    if (lastUnder.isPresent() && (severeUnder || reference.isEmpty())) {
+      reference = lastUnder;
+      excused = VerdictTable.urgentOf(lastUnder.get().signs());
     } else if (reference.isEmpty()) {
-      reference = lastUnder.map(Seen::signs);
-      excusesUrgent = reference.isPresent();
-      nextIsReference = reference.isEmpty();
+      nextIsReference = true;
     }
+    if (visit.call()) {
+      excused = EnumSet.copyOf(VerdictTable.urgentOf(ear.named()));
+      excused.addAll(before);
+    }
+    revoked = false;
+    severeUnder = false;
+    noBetterFrom = visit.day().plusDays(NO_BETTER_FROM_DAY - 1L);
   }
 }

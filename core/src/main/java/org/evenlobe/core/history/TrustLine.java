@@ -17,15 +17,16 @@ import org.evenlobe.core.rule.Rule;
  * Follows a dog up and down the trust ladder (rule TRUST_RUNG).
  *
  * <p>It begins on the rung on which it was said to stay calm. Two calm practices of that rung in a
- * row, on different days, take it up one; one in which it struggled takes it down one; one that had
- * to be stopped, two. A cleaning counts like a practice: wiping of the fifth rung, liquid of the
- * sixth. For example calm on Monday and calm on Wednesday on rung 3 is rung 4.
+ * row, on different days, take it up one; two running in which it struggled take it down one; one
+ * that had to be stopped, two. A cleaning counts like a practice: wiping of the fifth rung, liquid
+ * of the sixth. For example calm on Monday and calm on Wednesday on rung 3 is rung 4.
  */
 final class TrustLine {
   private final Handling said;
   private Rung rung;
   private Optional<LocalDate> calmOn = Optional.empty();
   private Optional<LocalDate> handledOn = Optional.empty();
+  private boolean struggled;
   private Optional<Move> moved = Optional.empty();
 
   /** What moved it last. */
@@ -68,10 +69,16 @@ final class TrustLine {
   private void handled(Rung done, Handled how, LocalDate day) {
     handledOn = Optional.of(day);
     switch (how) {
-      case CALM -> calm(done, day);
-      case UNEASY -> calmOn = Optional.empty();
+      case CALM -> {
+        struggled = false;
+        calm(done, day);
+      }
+      case UNEASY -> {
+        struggled = false;
+        calmOn = Optional.empty();
+      }
       case AS_ALWAYS -> {}
-      case STRUGGLED -> down(done, 1, how, day);
+      case STRUGGLED -> struggled(done, day);
       case HAD_TO_STOP -> down(done, 2, how, day);
     }
   }
@@ -91,8 +98,19 @@ final class TrustLine {
     }
   }
 
+  /** Once is a bad day; twice running takes it down. */
+  private void struggled(Rung done, LocalDate day) {
+    calmOn = Optional.empty();
+    if (struggled) {
+      down(done, 1, Handled.STRUGGLED, day);
+    } else {
+      struggled = true;
+    }
+  }
+
   private void down(Rung done, int rungs, Handled how, LocalDate day) {
     calmOn = Optional.empty();
+    struggled = false;
     Rung from = done.atLeast(rung) ? rung : done;
     rung = Rung.numbered(from.number() - rungs);
     moved = Optional.of(new Move(how, day));
@@ -108,7 +126,7 @@ final class TrustLine {
     return switch (move.how()) {
       case CALM, UNEASY, AS_ALWAYS ->
           "Calm twice in a row, last on %s: up to %s".formatted(on, stands);
-      case STRUGGLED -> "It struggled on %s: down to %s".formatted(on, stands);
+      case STRUGGLED -> "It struggled twice running, last on %s: down to %s".formatted(on, stands);
       case HAD_TO_STOP -> "You had to stop on %s: down to %s".formatted(on, stands);
     };
   }

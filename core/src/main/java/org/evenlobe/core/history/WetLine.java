@@ -9,6 +9,8 @@ import org.evenlobe.core.record.Exposure;
 /** What happened to a dog's ears, and the days on which that wetted them. */
 public final class WetLine {
   private final List<Exposure> exposures = new ArrayList<>();
+  private static final int WET_DAYS = 3;
+
   private long[] wet = new long[0];
 
   void take(Exposure exposure) {
@@ -33,6 +35,11 @@ public final class WetLine {
     }
     wet = Arrays.copyOf(days, count);
     Arrays.sort(wet);
+  }
+
+  /** Whether it was wet on a day or on one of the two days before. */
+  public boolean wasWetLately(LocalDate day) {
+    return day.minusDays(WET_DAYS - 1L).datesUntil(day.plusDays(1)).anyMatch(this::isWet);
   }
 
   /** Whether water is on record for a day. */

@@ -138,7 +138,8 @@ public record OwnCourseNow(
         .flatMap(
             side ->
                 history
-                    .foundWhileCleaning(side)
+                    .ear(side)
+                    .foundCleaning()
                     .filter(one -> one.verdict().atLeast(Verdict.STOP))
                     .filter(one -> course.isGivenOn(one.day()))
                     .map(one -> new Stop(one.day(), side))

@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.UUID;
 import org.evenlobe.core.plan.item.PlanItem;
 import org.evenlobe.core.plan.item.Standing;
+import org.evenlobe.core.rule.Rule;
 
 /** What to do now, across the dogs of a household. */
 public final class Agenda {
@@ -43,9 +44,16 @@ public final class Agenda {
         .map(item -> new Line(plan.dogId(), item))
         .sorted(
             Comparator.comparing((Line line) -> !line.item().pressing())
+                .thenComparing(Agenda::comesAfterPractice)
                 .thenComparing(line -> line.item().kind())
                 .thenComparing(line -> line.item().window().best()))
         .toList();
+  }
+
+  /** A look that the dog refused comes after the day's practice: else it stands first in vain. */
+  private static boolean comesAfterPractice(Line line) {
+    return line.item().kind() == PlanItem.Kind.CHECK
+        && line.item().reasons().stream().anyMatch(why -> why.rule() == Rule.CHECK_NOT_SEEN);
   }
 
   private static Line mostPressing(List<Line> lines) {

@@ -5,8 +5,11 @@ import java.time.LocalTime;
 import java.time.temporal.ChronoUnit;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Stream;
+import org.evenlobe.core.check.MayGoIn;
 import org.evenlobe.core.cleaning.Habit;
 import org.evenlobe.core.history.DogHistory;
+import org.evenlobe.core.history.EarStands;
 import org.evenlobe.core.measure.EarPair;
 import org.evenlobe.core.measure.Side;
 import org.evenlobe.core.plan.item.PlanItem;
@@ -23,6 +26,7 @@ import org.evenlobe.core.rule.Rule;
  *
  * <p>For example "next in 11 days; the right ear every 11 days, 2 fewer than before".
  *
+ * @param worst what is for the vet, or is to be looked at first, before all that went well
  * @param again that another one follows the same day, and why, where one does
  * @param next the day of the next cleaning, where one is planned
  * @param daysToNext how far it is from the cleaning
@@ -34,6 +38,7 @@ import org.evenlobe.core.rule.Rule;
  * @param reasons why that day
  */
 public record CleaningOutcome(
+    Optional<Reason> worst,
     Optional<Reason> again,
     Optional<LocalDate> next,
     Optional<Integer> daysToNext,
@@ -76,6 +81,7 @@ public record CleaningOutcome(
                     now.ears().get(side).rhythm(),
                     cleaning.ears().get(side).isPresent()));
     return new CleaningOutcome(
+        worst(history, now),
         again(now, day),
         next,
         next.map(on -> (int) ChronoUnit.DAYS.between(day, on)),
@@ -84,6 +90,24 @@ public record CleaningOutcome(
         EarPair.bySide(side -> Habit.of(dog, side, day)),
         Habit.minutes(dog, day),
         item.map(PlanItem::reasons).orElse(List.of()));
+  }
+
+  /** A visit that presses, else why nothing may go into one of its ears. */
+  private static Optional<Reason> worst(DogHistory history, DogPlan now) {
+    return now.items().stream()
+        .filter(item -> item.kind() == PlanItem.Kind.VISIT && item.pressing())
+        .flatMap(item -> item.reasons().stream())
+        .findFirst()
+        .or(
+            () ->
+                Stream.of(Side.values())
+                    .map(history::ear)
+                    .filter(
+                        ear ->
+                            ear.mayGoIn() == MayGoIn.NONE
+                                && ear.because() != EarStands.Because.LEFT_ALONE)
+                    .map(EarStands::reason)
+                    .findFirst());
   }
 
   private static Optional<Reason> again(DogPlan now, LocalDate day) {

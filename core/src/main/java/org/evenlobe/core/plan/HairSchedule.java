@@ -101,13 +101,16 @@ final class HairSchedule {
   private boolean isOpen(Side side) {
     boolean mayBePlucked =
         now.history()
-            .latest()
+            .lastSeen(side)
             .map(
                 check ->
                     check.verdicts().get(side).isQuiet()
                         && check.check().ears().get(side).redness() == Grade.NONE)
             .orElse(true);
-    return now.history().holds().get(side).isEmpty() && (care == HairCare.TRIM || mayBePlucked);
+    if (now.history().ear(side).because().isOpenQuestion()) {
+      return false;
+    }
+    return now.history().ear(side).hold().isEmpty() && (care == HairCare.TRIM || mayBePlucked);
   }
 
   private Reason why(Optional<HairDone> last) {

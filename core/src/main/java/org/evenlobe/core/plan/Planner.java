@@ -15,6 +15,8 @@ import org.evenlobe.core.ear.LoadFactor;
 import org.evenlobe.core.history.AssessedCheck;
 import org.evenlobe.core.history.DogHistory;
 import org.evenlobe.core.history.Drift;
+import org.evenlobe.core.history.EarStands;
+import org.evenlobe.core.history.FoundWhileCleaning;
 import org.evenlobe.core.history.LoadLine;
 import org.evenlobe.core.history.VetOrder;
 import org.evenlobe.core.measure.EarPair;
@@ -23,6 +25,7 @@ import org.evenlobe.core.plan.item.PlanItem;
 import org.evenlobe.core.plan.learn.IntervalLearning;
 import org.evenlobe.core.plan.learn.LearnedInterval;
 import org.evenlobe.core.plan.learn.StartingInterval;
+import org.evenlobe.core.plan.look.AskSchedule;
 import org.evenlobe.core.plan.look.CareSchedule;
 import org.evenlobe.core.plan.look.CheckSchedule;
 import org.evenlobe.core.plan.look.DietSchedule;
@@ -108,6 +111,7 @@ public final class Planner {
         Stream.of(
                 visits,
                 WaterSchedule.items(now),
+                AskSchedule.items(now),
                 SeedSchedule.items(now),
                 WatchSchedule.items(now),
                 CatchUpSchedule.items(now, ears, visits),
@@ -195,10 +199,10 @@ public final class Planner {
     boolean allows = now.trust().rung().atLeast(Rung.WET_PAD);
     Rhythm preferred = Rhythm.bySchool(learned, now.preferences());
     Rhythm bySchool = allows ? preferred : Rhythm.notYet(preferred, now.trust());
-    Optional<VetOrder> order = history.order(side);
+    Optional<VetOrder> order = history.ear(side).order();
     Optional<UnderCourse> course = UnderCourse.of(now.dog(), side, now.today());
     Optional<EarLook> look = history.latest().map(check -> look(history, check, side, checkIsDue));
-    Optional<Hold> hold = history.holds().get(side);
+    Optional<Hold> hold = history.ear(side).hold();
     Optional<LastCleaned> last =
         now.lastCleaned(side).map(fact -> new LastCleaned(fact.day(), fact.id()));
     EarPlan plan =
@@ -210,8 +214,8 @@ public final class Planner {
             hold,
             order,
             course,
-            history.eardrum(side),
-            history.mayGoIn().get(side),
+            history.ear(side).eardrum(),
+            history.ear(side).mayGoIn(),
             advice(side, tooSoon, history));
     return new EarCourse(
         plan,
@@ -220,25 +224,22 @@ public final class Planner {
         look.filter(l -> l.verdict() == Verdict.CLEAN && tooSoon.isEmpty() && allows)
             .filter(l -> !loads.isCleanedSince(history.latest().orElseThrow().check())),
         CatchUp.of(now, side, learned.neglectedOn()).filter(run -> allows),
-        history.isTroubled(side),
+        history.ear(side).showsTrouble(),
         allows,
         now.trust().rung() == Rung.WET_PAD);
   }
 
   private static EarLook look(
       DogHistory history, AssessedCheck check, Side side, boolean checkIsDue) {
+    EarStands ear = history.ear(side);
     Verdict said = check.verdicts().get(side);
     // what a check found before a vet opened the ear again tells no longer
-    boolean isOver = history.isLiftedSince(side) && !said.isQuiet();
+    boolean isOver = ear.liftedSince() && !said.isQuiet();
     return new EarLook(
         check.check().id(),
         check.check().day(),
-        history
-            .foundWhileCleaning(side)
-            .map(DogHistory.FoundWhileCleaning::verdict)
-            .map(said::or)
-            .orElse(said),
-        check.check().ears().get(side).discharge() == Grade.SEVERE,
+        ear.foundCleaning().map(FoundWhileCleaning::verdict).map(said::or).orElse(said),
+        check.found(side).filter(found -> found.discharge() == Grade.SEVERE).isPresent(),
         checkIsDue || isOver);
   }
 

@@ -4,7 +4,11 @@ import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Stream;
+import org.evenlobe.core.check.Verdict;
+import org.evenlobe.core.history.EarStands;
 import org.evenlobe.core.history.Trust;
+import org.evenlobe.core.history.Unseen;
 import org.evenlobe.core.measure.Side;
 import org.evenlobe.core.plan.item.PlanItem;
 import org.evenlobe.core.plan.item.Window;
@@ -20,22 +24,24 @@ import org.evenlobe.core.rule.Rule;
  */
 final class PracticeSchedule {
   private static final int EVERY_DAYS = 2;
+  private static final int EVERY_DAYS_AT_THE_TOP = 7;
 
   private PracticeSchedule() {}
 
   static List<PlanItem> items(Situation now) {
     Trust trust = now.trust();
     List<PlanItem> items = new ArrayList<>();
-    boolean sore =
-        now.history().holds().right().isPresent()
-            || now.history().holds().left().isPresent()
-            || now.history().latest().map(check -> !check.sign().isQuiet()).orElse(false);
-    if (!trust.wantsPractice() || sore) {
+    boolean sore = Stream.of(Side.values()).anyMatch(side -> isSore(now.history().ear(side)));
+    boolean refused =
+        Stream.of(Side.values()).anyMatch(side -> now.history().ear(side).unseen().isPresent());
+    boolean likes = now.preferences().also().practiseOn();
+    if (sore || !(trust.wantsPractice() || refused || likes)) {
       return items;
     }
+    int every = trust.wantsPractice() || refused ? EVERY_DAYS : EVERY_DAYS_AT_THE_TOP;
     Optional<LocalDate> handled = trust.handledOn();
     LocalDate from = handled.orElse(now.dog().addedOn());
-    LocalDate best = handled.map(day -> day.plusDays(EVERY_DAYS)).orElse(now.dog().addedOn());
+    LocalDate best = handled.map(day -> day.plusDays(every)).orElse(now.dog().addedOn());
     for (int ordinal = 0; ; ordinal++) {
       best = now.notPast(best);
       if (best.isAfter(now.horizon())) {
@@ -45,15 +51,23 @@ final class PracticeSchedule {
       Optional<Skip> skipped = now.moves().skipped(id);
       if (skipped.isEmpty()) {
         Window window = new Window(best, best, best.plusDays(1));
-        items.add(PlanItem.of(id, List.of(Side.values()), window, now.today(), reasons(trust)));
+        items.add(
+            PlanItem.of(id, List.of(Side.values()), window, now.today(), reasons(trust, every)));
       }
       LocalDate counted = best;
-      best =
-          skipped.map(skip -> Figures.later(counted, skip.day())).orElse(best).plusDays(EVERY_DAYS);
+      best = skipped.map(skip -> Figures.later(counted, skip.day())).orElse(best).plusDays(every);
     }
   }
 
-  private static List<Reason> reasons(Trust trust) {
+  /** A touch that hurts undoes many that did not. */
+  private static boolean isSore(EarStands ear) {
+    return ear.hold().isPresent()
+        || ear.counts().atLeast(Verdict.CAUTION)
+        || ear.wantsVetAsTold()
+        || ear.unseen().filter(Unseen::presses).isPresent();
+  }
+
+  private static List<Reason> reasons(Trust trust, int every) {
     List<Reason> reasons = new ArrayList<>();
     reasons.add(
         Reason.of(
@@ -62,7 +76,7 @@ final class PracticeSchedule {
                     .formatted(
                         trust.rung().number(),
                         trust.rung().words(),
-                        EVERY_DAYS,
+                        every,
                         trust.calmOnce() ? "; calm once more and it goes up" : ""))
             .with("rung", trust.rung().number()));
     reasons.addAll(trust.reasons());

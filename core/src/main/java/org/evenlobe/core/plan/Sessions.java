@@ -2,6 +2,7 @@ package org.evenlobe.core.plan;
 
 import java.time.LocalDate;
 import java.time.temporal.ChronoUnit;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
@@ -11,7 +12,7 @@ import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.evenlobe.core.check.Advice;
 import org.evenlobe.core.check.CheckVerdict;
-import org.evenlobe.core.check.Hold;
+import org.evenlobe.core.check.MayGoIn;
 import org.evenlobe.core.check.Verdict;
 import org.evenlobe.core.cleaning.CheckAhead;
 import org.evenlobe.core.cleaning.CleaningSession;
@@ -21,10 +22,11 @@ import org.evenlobe.core.cleaning.SessionBuilder;
 import org.evenlobe.core.cleaning.SessionCheck;
 import org.evenlobe.core.cleaning.SessionCheck.Saying;
 import org.evenlobe.core.cleaning.SessionSetting;
+import org.evenlobe.core.course.UnderCourse;
 import org.evenlobe.core.ear.CanalEstimate;
 import org.evenlobe.core.ear.Canals;
-import org.evenlobe.core.history.AssessedCheck;
 import org.evenlobe.core.history.DogHistory;
+import org.evenlobe.core.history.EarStands;
 import org.evenlobe.core.history.VetOrder;
 import org.evenlobe.core.measure.EarPair;
 import org.evenlobe.core.measure.Side;
@@ -43,7 +45,7 @@ import org.evenlobe.core.record.HearingTry;
 import org.evenlobe.core.record.Moment;
 import org.evenlobe.core.record.Odour;
 import org.evenlobe.core.record.SeenThing;
-import org.evenlobe.core.rule.Reason;
+import org.evenlobe.core.rule.Figures;
 
 /** Puts together what a guided session is built from. */
 public final class Sessions {
@@ -156,7 +158,9 @@ public final class Sessions {
 
   private static List<Saying> sayings(DogHistory history) {
     Set<Side> covered =
-        Stream.of(Side.values()).filter(history::isCovered).collect(Collectors.toUnmodifiableSet());
+        Stream.of(Side.values())
+            .filter(side -> history.ear(side).covered())
+            .collect(Collectors.toUnmodifiableSet());
     return Stream.of(Verdict.values())
         .flatMap(
             right ->
@@ -167,7 +171,10 @@ public final class Sessions {
                             new Saying(
                                 right,
                                 left,
-                                Advice.of(new EarPair<>(right, left), history.holds(), covered))))
+                                Advice.of(
+                                    new EarPair<>(right, left),
+                                    history.ears().map(EarStands::hold),
+                                    covered))))
         .toList();
   }
 
@@ -197,6 +204,7 @@ public final class Sessions {
   }
 
   private static boolean isCheckedToday(DogHistory history) {
+    // an ear that nobody could look into is to be looked at still, by whoever cleans
     return history.latest().map(check -> check.check().day().equals(history.today())).orElse(false);
   }
 
@@ -206,21 +214,53 @@ public final class Sessions {
 
   private EarBefore before(Side side, boolean asked) {
     EarPlan ear = plan.ears().get(side);
-    Optional<EarFinding> seen =
-        history.latest().map(AssessedCheck::check).map(check -> check.ears().get(side));
+    EarStands stands = history.ear(side);
     return new EarBefore(
         asked,
         fully || due(side),
-        history.verdictNow(side),
-        seen.orElse(EarFinding.NOTHING),
-        ear.hold().map(Sessions::why),
-        ear.mayGoIn(),
-        ear.order().map(VetOrder::instruction),
+        stands.verdict(),
+        stands.found(),
+        Optional.of(stands.reason().sentence()).filter(why -> stands.mayGoIn() == MayGoIn.NONE),
+        stands.mayGoIn(),
+        stands.order().map(VetOrder::instruction),
         hair(side),
         canals.map(pair -> pair.get(side).volume()),
         canals.map(pair -> pair.get(side).forSyringe()),
         ear.lastCleaned().map(day -> (int) ChronoUnit.DAYS.between(day, today)),
-        Habit.of(dog, side, today));
+        Habit.of(dog, side, today),
+        new EarBefore.Known(
+            stands.looked(),
+            stands.reason().sentence(),
+            care(stands),
+            stands.covered(),
+            history.wipeSigns(side)));
+  }
+
+  /** By what order and under what course an ear is, in their own words. */
+  private List<String> care(EarStands stands) {
+    List<String> care = new ArrayList<>();
+    stands
+        .order()
+        .filter(order -> order.cleans() || order.by() == VetOrder.By.VET)
+        .ifPresent(
+            order ->
+                care.add(
+                    order.comesFromALabel()
+                        ? "The %s, as the label of its medicine says: %s."
+                            .formatted(stands.side().ear(), order.words())
+                        : "The %s, as your vet ordered on %s: %s."
+                            .formatted(
+                                stands.side().ear(), Figures.date(order.since()), order.words())));
+    UnderCourse.of(dog, stands.side(), today)
+        .ifPresent(
+            one ->
+                care.add(
+                    "Medicine goes into the %s: %s%s."
+                        .formatted(
+                            stands.side().ear(),
+                            one.course().what(),
+                            one.until().map(day -> ", until " + Figures.date(day)).orElse(""))));
+    return care;
   }
 
   private boolean due(Side side) {
@@ -234,9 +274,5 @@ public final class Sessions {
         .filter(item -> item.ears().contains(side))
         .findFirst()
         .map(item -> ways.hair().where(dog.profile().ears().canalHair()));
-  }
-
-  private static String why(Hold hold) {
-    return hold.reasons().stream().findFirst().map(Reason::sentence).orElse("");
   }
 }

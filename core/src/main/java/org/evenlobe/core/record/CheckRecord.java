@@ -1,5 +1,6 @@
 package org.evenlobe.core.record;
 
+import java.util.List;
 import java.util.Objects;
 import java.util.Optional;
 import java.util.UUID;
@@ -13,10 +14,22 @@ import org.evenlobe.core.measure.EarPair;
  * @param ears what each ear showed
  * @param dog what the whole dog showed
  * @param note the person's own words, where there are any
+ * @param asked what others told and was asked of it
  */
 public record CheckRecord(
-    UUID id, Moment moment, EarPair<EarFinding> ears, DogSigns dog, Optional<String> note)
+    UUID id,
+    Moment moment,
+    EarPair<EarFinding> ears,
+    DogSigns dog,
+    Optional<String> note,
+    List<ToldAsked> asked)
     implements Dated {
+
+  /** One at which nothing that others told was asked. */
+  public CheckRecord(
+      UUID id, Moment moment, EarPair<EarFinding> ears, DogSigns dog, Optional<String> note) {
+    this(id, moment, ears, dog, note, List.of());
+  }
 
   public CheckRecord {
     Objects.requireNonNull(id, "id");
@@ -24,6 +37,17 @@ public record CheckRecord(
     Objects.requireNonNull(ears, "ears");
     Objects.requireNonNull(dog, "dog");
     Objects.requireNonNull(note, "note");
+    asked = List.copyOf(asked);
+  }
+
+  /** Whether one ear at least could be looked into. */
+  public boolean sawAny() {
+    return ears.right().couldLook() || ears.left().couldLook();
+  }
+
+  /** Whether both ears could be looked into. */
+  public boolean sawBoth() {
+    return ears.right().couldLook() && ears.left().couldLook();
   }
 
   /** Whether nothing but a trace of wax was found, at either ear or at the dog. */

@@ -15,6 +15,7 @@ import java.util.Optional;
  * @param until its last day, where it has one
  * @param untilNextVisit whether the next visit ends it, unless that gives an order of its own
  * @param allTheSame whether it is to be done on a held ear, or one with a torn eardrum, too
+ * @param rounds how many rounds, where that was said
  */
 public record CleaningInstruction(
     Optional<HowOften> howOften,
@@ -22,15 +23,32 @@ public record CleaningInstruction(
     Optional<String> product,
     Optional<LocalDate> until,
     boolean untilNextVisit,
-    boolean allTheSame) {
+    boolean allTheSame,
+    Optional<Integer> rounds) {
+  /** The most rounds that may be said. */
+  public static final int MOST_ROUNDS = 10;
+
+  /** One of which no rounds were said. */
+  public CleaningInstruction(
+      Optional<HowOften> howOften,
+      Optional<CleaningMethod> method,
+      Optional<String> product,
+      Optional<LocalDate> until,
+      boolean untilNextVisit,
+      boolean allTheSame) {
+    this(howOften, method, product, until, untilNextVisit, allTheSame, Optional.empty());
+  }
 
   public CleaningInstruction {
     Objects.requireNonNull(howOften, "howOften");
     Objects.requireNonNull(method, "method");
     Objects.requireNonNull(product, "product");
     Objects.requireNonNull(until, "until");
-    if (howOften.isEmpty() && allTheSame) {
-      throw new IllegalArgumentException("an ear is not left alone all the same");
+    if (howOften.isEmpty() && (allTheSame || rounds.isPresent())) {
+      throw new IllegalArgumentException("an ear that is left alone has no rounds, whatever it is");
+    }
+    if (rounds.filter(many -> many < 1 || many > MOST_ROUNDS).isPresent()) {
+      throw new IllegalArgumentException("1 to 10 rounds, not " + rounds.get());
     }
   }
 

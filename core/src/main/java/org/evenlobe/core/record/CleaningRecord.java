@@ -4,6 +4,7 @@ import java.util.Objects;
 import java.util.Optional;
 import java.util.UUID;
 import org.evenlobe.core.measure.EarPair;
+import org.evenlobe.core.measure.Side;
 
 /**
  * A cleaning that was done.
@@ -50,6 +51,11 @@ public record CleaningRecord(
     if (ears.right().isEmpty() && ears.left().isEmpty()) {
       throw new IllegalArgumentException("a cleaning is of one ear at least");
     }
+  }
+
+  /** The bottle that was used for an ear, where it was named. */
+  public Optional<UUID> cleaner(Side side) {
+    return ears.get(side).flatMap(EarCleaning::cleaner).or(manner::cleaner);
   }
 
   /** Whether it hurt. */

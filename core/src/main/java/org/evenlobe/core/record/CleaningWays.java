@@ -2,6 +2,7 @@ package org.evenlobe.core.record;
 
 import java.util.Objects;
 import java.util.Optional;
+import org.evenlobe.core.measure.Volume;
 
 /**
  * How a household cleans ears, where people differ. A verdict can only narrow it; a vet's word
@@ -15,6 +16,8 @@ import java.util.Optional;
  * @param mixing whether it mixes cleaner for itself
  * @param massageSeconds how long the base is massaged, {@value #SHORTEST_MASSAGE} to {@value
  *     #LONGEST_MASSAGE} s
+ * @param smallFill how much a fill by the label is, where it is not to the line
+ * @param chosen whether somebody has chosen the method; else it is asked before the first cleaning
  */
 public record CleaningWays(
     CleaningMethod method,
@@ -23,7 +26,22 @@ public record CleaningWays(
     HairCare hair,
     MedicineWait medicineWait,
     MixSchool mixing,
-    int massageSeconds) {
+    int massageSeconds,
+    Optional<Volume> smallFill,
+    boolean chosen) {
+
+  /** Ways in which a fill is to the line, and that somebody has chosen. */
+  public CleaningWays(
+      CleaningMethod method,
+      Swabs swabs,
+      WipeMaterial wipes,
+      HairCare hair,
+      MedicineWait medicineWait,
+      MixSchool mixing,
+      int massageSeconds) {
+    this(method, swabs, wipes, hair, medicineWait, mixing, massageSeconds, Optional.empty(), true);
+  }
+
   /** The shortest massage, seconds. */
   public static final int SHORTEST_MASSAGE = 15;
 
@@ -39,7 +57,9 @@ public record CleaningWays(
           HairCare.LEAVE,
           MedicineWait.AN_HOUR,
           MixSchool.READY_ONLY,
-          30);
+          30,
+          Optional.empty(),
+          false);
 
   public CleaningWays {
     Objects.requireNonNull(method, "method");
@@ -48,6 +68,7 @@ public record CleaningWays(
     Objects.requireNonNull(hair, "hair");
     Objects.requireNonNull(medicineWait, "medicineWait");
     Objects.requireNonNull(mixing, "mixing");
+    Objects.requireNonNull(smallFill, "smallFill");
     if (massageSeconds < SHORTEST_MASSAGE || massageSeconds > LONGEST_MASSAGE) {
       throw new IllegalArgumentException("15 to 60 s, not " + massageSeconds);
     }
@@ -87,6 +108,8 @@ public record CleaningWays(
         own.hair().orElse(hair),
         own.medicineWait().orElse(medicineWait),
         mixing,
-        massageSeconds);
+        massageSeconds,
+        smallFill,
+        chosen || own.method().isPresent());
   }
 }

@@ -1,6 +1,7 @@
 package org.evenlobe.core.record;
 
 import java.time.LocalDate;
+import java.time.temporal.ChronoUnit;
 import java.util.Collections;
 import java.util.EnumSet;
 import java.util.List;
@@ -28,6 +29,7 @@ import org.evenlobe.core.measure.Side;
  * @param bottle what it is given from, where that is known
  * @param staysDays for how many days one application stays in the ear, of what acts long
  * @param recheck when the vet wants to see it again, where that was said
+ * @param asked what was asked about it when it was written down
  */
 public record Course(
     UUID id,
@@ -44,8 +46,72 @@ public record Course(
     Optional<Integer> labelWait,
     Optional<MedicineBottle> bottle,
     Optional<Integer> staysDays,
-    Optional<LocalDate> recheck)
+    Optional<LocalDate> recheck,
+    Asked asked)
     implements Dated {
+
+  /**
+   * What is asked about a course: what nobody answers opens nothing.
+   *
+   * @param seenOn the day on which the vet saw these ears for it, where they did
+   * @param knowsTorn whether the vet knows that an eardrum is torn, where that was answered
+   * @param byVetOn the day on which the vet put it in, of what acts long
+   * @param cleanWith what the label names to clean with
+   */
+  public record Asked(
+      Optional<LocalDate> seenOn,
+      Optional<Boolean> knowsTorn,
+      Optional<LocalDate> byVetOn,
+      Optional<String> cleanWith) {
+    /** Nothing was answered. */
+    public static final Asked NOTHING =
+        new Asked(Optional.empty(), Optional.empty(), Optional.empty(), Optional.empty());
+
+    public Asked {
+      Objects.requireNonNull(seenOn, "seenOn");
+      Objects.requireNonNull(knowsTorn, "knowsTorn");
+      Objects.requireNonNull(byVetOn, "byVetOn");
+      Objects.requireNonNull(cleanWith, "cleanWith");
+    }
+  }
+
+  private static final int SEEN_WITHIN_DAYS = 7;
+
+  /** One about which nothing was asked. */
+  public Course(
+      UUID id,
+      Moment moment,
+      String what,
+      MedicineKind kind,
+      Optional<String> prescribedBy,
+      Set<Side> ears,
+      List<CoursePhase> phases,
+      LocalDate startsOn,
+      int firstSlot,
+      CleanBefore cleanBefore,
+      Optional<Integer> vetWait,
+      Optional<Integer> labelWait,
+      Optional<MedicineBottle> bottle,
+      Optional<Integer> staysDays,
+      Optional<LocalDate> recheck) {
+    this(
+        id,
+        moment,
+        what,
+        kind,
+        prescribedBy,
+        ears,
+        phases,
+        startsOn,
+        firstSlot,
+        cleanBefore,
+        vetWait,
+        labelWait,
+        bottle,
+        staysDays,
+        recheck,
+        Asked.NOTHING);
+  }
 
   public Course {
     Objects.requireNonNull(id, "id");
@@ -59,6 +125,7 @@ public record Course(
     Objects.requireNonNull(bottle, "bottle");
     Objects.requireNonNull(staysDays, "staysDays");
     Objects.requireNonNull(recheck, "recheck");
+    Objects.requireNonNull(asked, "asked");
     EnumSet<Side> sides = EnumSet.noneOf(Side.class);
     sides.addAll(ears);
     ears = Collections.unmodifiableSet(sides);
@@ -101,6 +168,31 @@ public record Course(
         labelWait,
         bottle,
         staysDays,
-        recheck);
+        recheck,
+        asked);
+  }
+
+  /**
+   * The last day on which what acts long is in an ear: the day on which it was put in is the first
+   * of its days. For example one of 30 days, put in on the 1st: up to and including the 30th.
+   */
+  public Optional<LocalDate> lastDayOfStay(LocalDate givenOn) {
+    return staysDays.map(days -> givenOn.plusDays(days - 1L));
+  }
+
+  /** Whether its ears are cleaned for it. */
+  public boolean cleans() {
+    return cleanBefore.kind() != CleanBefore.Kind.NEVER;
+  }
+
+  /**
+   * Whether the vet saw these ears for it, not more than {@value #SEEN_WITHIN_DAYS} days before its
+   * first dose.
+   */
+  public boolean wasSeen() {
+    return asked
+        .seenOn()
+        .filter(on -> ChronoUnit.DAYS.between(on, startsOn) <= SEEN_WITHIN_DAYS)
+        .isPresent();
   }
 }

@@ -5,6 +5,8 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Objects;
 import java.util.Optional;
+import java.util.Set;
+import org.evenlobe.core.measure.Side;
 import org.evenlobe.core.measure.Weight;
 
 /**
@@ -26,6 +28,8 @@ import org.evenlobe.core.measure.Weight;
  * @param handling how it takes being handled
  * @param ways what is done differently with it than with the household's other dogs
  * @param own when it is cleaned, where that differs from the household's other dogs
+ * @param deaf the ears that are known not to hear
+ * @param deafSince the day on which that was said
  */
 public record DogProfile(
     String name,
@@ -43,7 +47,48 @@ public record DogProfile(
     Optional<String> normal,
     Handling handling,
     CleaningWays.OwnWays ways,
-    Preferences.Own own) {
+    Preferences.Own own,
+    Set<Side> deaf,
+    Optional<LocalDate> deafSince) {
+
+  /** One whose ears are not known to be deaf. */
+  public DogProfile(
+      String name,
+      List<String> breeds,
+      Optional<LocalDate> bornOn,
+      boolean ageEstimated,
+      List<Weighing> weights,
+      EarTraits ears,
+      Life life,
+      boolean lightCoat,
+      Optional<Litter> litter,
+      boolean waterSensitive,
+      Eardrum eardrum,
+      Optional<String> reactions,
+      Optional<String> normal,
+      Handling handling,
+      CleaningWays.OwnWays ways,
+      Preferences.Own own) {
+    this(
+        name,
+        breeds,
+        bornOn,
+        ageEstimated,
+        weights,
+        ears,
+        life,
+        lightCoat,
+        litter,
+        waterSensitive,
+        eardrum,
+        reactions,
+        normal,
+        handling,
+        ways,
+        own,
+        Set.of(),
+        Optional.empty());
+  }
 
   public DogProfile {
     Objects.requireNonNull(name, "name");
@@ -60,6 +105,8 @@ public record DogProfile(
     Objects.requireNonNull(handling, "handling");
     Objects.requireNonNull(ways, "ways");
     Objects.requireNonNull(own, "own");
+    deaf = Set.copyOf(deaf);
+    Objects.requireNonNull(deafSince, "deafSince");
   }
 
   /** What it weighs on a day: as weighed last by then, else as weighed first after it. */

@@ -2,6 +2,7 @@ package org.evenlobe.core.record;
 
 import java.util.Objects;
 import java.util.Optional;
+import java.util.UUID;
 import org.evenlobe.core.measure.Volume;
 
 /**
@@ -12,9 +13,23 @@ import org.evenlobe.core.measure.Volume;
  * @param poured what was poured in all its fills, where it was measured
  * @param fills how many fills that was
  * @param seen what was noticed besides
+ * @param small whether a fill was a small amount by its label, not to the line
+ * @param cleaner the bottle that was used for this ear, where it was another one than for the other
  */
 public record EarCleaning(
-    CleaningMethod method, Load load, Optional<Volume> poured, int fills, Noticed seen) {
+    CleaningMethod method,
+    Load load,
+    Optional<Volume> poured,
+    int fills,
+    Noticed seen,
+    boolean small,
+    Optional<UUID> cleaner) {
+
+  /** One to the line, with the cleaning's bottle. */
+  public EarCleaning(
+      CleaningMethod method, Load load, Optional<Volume> poured, int fills, Noticed seen) {
+    this(method, load, poured, fills, seen, false, Optional.empty());
+  }
 
   /**
    * What was noticed while one ear was cleaned, as far as it was said.
@@ -72,6 +87,7 @@ public record EarCleaning(
     Objects.requireNonNull(load, "load");
     Objects.requireNonNull(poured, "poured");
     Objects.requireNonNull(seen, "seen");
+    Objects.requireNonNull(cleaner, "cleaner");
     if (fills < 1) {
       throw new IllegalArgumentException("1 fill or more, not " + fills);
     }
@@ -88,7 +104,9 @@ public record EarCleaning(
    */
   public Optional<Volume> fillToTheLine() {
     return switch (method) {
-      case FILL -> poured.map(all -> new Volume(all.millilitres() / fills));
+      // a small amount tells nothing of the canal unless it came back out
+      case FILL ->
+          small ? seen.cameBack() : poured.map(all -> new Volume(all.millilitres() / fills));
       case SYRINGE -> seen.cameBack();
       case SOAKED_PAD, WIPE -> Optional.empty();
     };

@@ -19,6 +19,8 @@ import java.util.Set;
  * @param seen what was seen that does not belong there
  * @param hearing whether the dog turned to a sound on that side
  * @param lump where a lump sits and how large it is, where one was seen and measured
+ * @param couldLook whether the dog let anybody see it; where it did not, nothing is known but its
+ *     odour, whether it was pulled away in pain, and a sound that was tried
  */
 public record EarFinding(
     Grade redness,
@@ -30,7 +32,24 @@ public record EarFinding(
     Grade pain,
     Set<SeenThing> seen,
     HearingTry hearing,
-    Optional<Lump> lump) {
+    Optional<Lump> lump,
+    boolean couldLook) {
+  /** An ear that was looked into. */
+  public EarFinding(
+      Grade redness,
+      Grade swelling,
+      Grade sores,
+      Grade discharge,
+      DischargeKind dischargeKind,
+      Odour odour,
+      Grade pain,
+      Set<SeenThing> seen,
+      HearingTry hearing,
+      Optional<Lump> lump) {
+    this(
+        redness, swelling, sores, discharge, dischargeKind, odour, pain, seen, hearing, lump, true);
+  }
+
   /** An ear in which no lump was measured. */
   public EarFinding(
       Grade redness,
@@ -81,6 +100,29 @@ public record EarFinding(
           EnumSet.allOf(SeenThing.class),
           HearingTry.DID_NOT_TURN);
 
+  /** An ear that the dog let nobody see. */
+  public static final EarFinding NOT_SEEN = notSeen(Odour.NONE, Grade.NONE, HearingTry.NOT_TRIED);
+
+  /**
+   * An ear that the dog let nobody see, of which that is known all the same.
+   *
+   * @param pain moderate where it pulls away as it never did, else none
+   */
+  public static EarFinding notSeen(Odour odour, Grade pain, HearingTry hearing) {
+    return new EarFinding(
+        Grade.NONE,
+        Grade.NONE,
+        Grade.NONE,
+        Grade.NONE,
+        DischargeKind.NONE,
+        odour,
+        pain,
+        Set.of(),
+        hearing,
+        Optional.empty(),
+        false);
+  }
+
   /** The highest score. */
   public static final int HIGHEST_SCORE = 12;
 
@@ -103,6 +145,10 @@ public record EarFinding(
       throw new IllegalArgumentException("no lump was seen that could be measured");
     }
     seen = things.isEmpty() ? Set.of() : Collections.unmodifiableSet(things);
+    if (!couldLook
+        && (redness.or(swelling).or(sores).or(discharge) != Grade.NONE || !seen.isEmpty())) {
+      throw new IllegalArgumentException("of an ear that nobody saw no grade is known");
+    }
   }
 
   /**
@@ -119,12 +165,62 @@ public record EarFinding(
     EnumSet<SeenThing> things = EnumSet.of(thing);
     things.addAll(seen);
     return new EarFinding(
-        redness, swelling, sores, discharge, dischargeKind, odour, pain, things, hearing, lump);
+        redness,
+        swelling,
+        sores,
+        discharge,
+        dischargeKind,
+        odour,
+        pain,
+        things,
+        hearing,
+        lump,
+        couldLook);
+  }
+
+  /** The same, with another trial of its hearing. */
+  public EarFinding hearing(HearingTry tried) {
+    return new EarFinding(
+        redness,
+        swelling,
+        sores,
+        discharge,
+        dischargeKind,
+        odour,
+        pain,
+        seen,
+        tried,
+        lump,
+        couldLook);
+  }
+
+  /** What both show, each sign as badly as in either; of the kinds the worse. */
+  public EarFinding or(EarFinding other) {
+    EnumSet<SeenThing> things = EnumSet.noneOf(SeenThing.class);
+    things.addAll(seen);
+    things.addAll(other.seen);
+    return new EarFinding(
+        redness.or(other.redness),
+        swelling.or(other.swelling),
+        sores.or(other.sores),
+        discharge.or(other.discharge),
+        dischargeKind.compareTo(other.dischargeKind) >= 0 ? dischargeKind : other.dischargeKind,
+        odour.atLeast(other.odour) ? odour : other.odour,
+        pain.or(other.pain),
+        things,
+        hearing.compareTo(other.hearing) >= 0 ? hearing : other.hearing,
+        lump.or(other::lump),
+        couldLook || other.couldLook);
   }
 
   /** Whether that thing was seen. */
   public boolean has(SeenThing thing) {
     return seen.contains(thing);
+  }
+
+  /** Whether hair or a mat is to be done away with first. */
+  public boolean hairBlocks() {
+    return has(SeenThing.HAIR_BLOCKING) || has(SeenThing.MAT_UNDER_FLAP);
   }
 
   /** Whether something keeps all but a wipe out of it: hair, a mat, a lump that blocks. */
@@ -141,6 +237,7 @@ public record EarFinding(
         && (odour == Odour.NONE || odour == Odour.WAXY)
         && pain == Grade.NONE
         && hearing != HearingTry.DID_NOT_TURN
-        && seen.isEmpty();
+        && seen.isEmpty()
+        && couldLook;
   }
 }

@@ -1,8 +1,11 @@
 package org.evenlobe.core.record;
 
 import java.time.LocalDate;
+import java.util.Collections;
+import java.util.EnumSet;
 import java.util.Objects;
 import java.util.Optional;
+import java.util.Set;
 
 /**
  * What a vet found and said of one ear.
@@ -17,6 +20,7 @@ import java.util.Optional;
  * @param leftIn whether something stuck, or a tick, was left in on purpose
  * @param goOn whether the vet heard that it was worse and said to go on with the order
  * @param medicineUntil the last day of a medicine that goes into it, from the visit's day on
+ * @param named what was told to the vet in a call at which they said to go on
  */
 public record EarVisit(
     EardrumSeen eardrum,
@@ -28,7 +32,8 @@ public record EarVisit(
     HoldWord hold,
     boolean leftIn,
     boolean goOn,
-    Optional<LocalDate> medicineUntil) {
+    Optional<LocalDate> medicineUntil,
+    Set<Alarming> named) {
   /** An ear of which nothing was found or said. */
   public static final EarVisit NOTHING =
       new EarVisit(
@@ -39,6 +44,32 @@ public record EarVisit(
           false,
           Optional.empty(),
           HoldWord.NOTHING_SAID);
+
+  /** One at which nothing was named. */
+  public EarVisit(
+      EardrumSeen eardrum,
+      Optional<Smear> smear,
+      Optional<String> culture,
+      Optional<String> done,
+      boolean cleaned,
+      Optional<CleaningInstruction> instruction,
+      HoldWord hold,
+      boolean leftIn,
+      boolean goOn,
+      Optional<LocalDate> medicineUntil) {
+    this(
+        eardrum,
+        smear,
+        culture,
+        done,
+        cleaned,
+        instruction,
+        hold,
+        leftIn,
+        goOn,
+        medicineUntil,
+        Set.of());
+  }
 
   /** One at which neither of the last three was said. */
   public EarVisit(
@@ -84,6 +115,9 @@ public record EarVisit(
     Objects.requireNonNull(done, "done");
     Objects.requireNonNull(instruction, "instruction");
     Objects.requireNonNull(hold, "hold");
+    EnumSet<Alarming> told = EnumSet.noneOf(Alarming.class);
+    told.addAll(named);
+    named = Collections.unmodifiableSet(told);
     if (hold == HoldWord.LIFTED && eardrum == EardrumSeen.NOT_INTACT) {
       throw new IllegalArgumentException("an eardrum that is not intact holds its ear");
     }

@@ -19,6 +19,7 @@ import org.evenlobe.core.measure.Side;
  * @param offline whether the device that it was ticked on had no connection
  * @param why why it was left out, or given before the wait was over, where that was said
  * @param by who ticked it, where that is known
+ * @param name who gave it, where it was told by somebody who has no account
  */
 public record Giving(
     UUID id,
@@ -28,8 +29,22 @@ public record Giving(
     boolean given,
     boolean offline,
     Optional<String> why,
-    Optional<UUID> by)
+    Optional<UUID> by,
+    Optional<String> name)
     implements Dated {
+
+  /** One that somebody of the household ticked. */
+  public Giving(
+      UUID id,
+      Moment moment,
+      UUID course,
+      Set<Side> ears,
+      boolean given,
+      boolean offline,
+      Optional<String> why,
+      Optional<UUID> by) {
+    this(id, moment, course, ears, given, offline, why, by, Optional.empty());
+  }
 
   public Giving {
     Objects.requireNonNull(id, "id");
@@ -37,6 +52,7 @@ public record Giving(
     Objects.requireNonNull(course, "course");
     Objects.requireNonNull(why, "why");
     Objects.requireNonNull(by, "by");
+    Objects.requireNonNull(name, "name");
     EnumSet<Side> sides = EnumSet.noneOf(Side.class);
     sides.addAll(ears);
     ears = Collections.unmodifiableSet(sides);

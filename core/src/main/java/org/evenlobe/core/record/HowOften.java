@@ -16,10 +16,11 @@ import java.util.stream.Collectors;
  * How often a vet wants an ear cleaned. For example twice a day is at 8 and at 20.
  *
  * @param kind how it is counted
- * @param number how many times a day, or every how many days; 1 for the others
+ * @param number how many times a day or a week, or every how many days; 1 for the others
  * @param weekdays the named ones; none for the others
+ * @param most up to how many times a week it is as ordered; the number for the others
  */
-public record HowOften(Kind kind, int number, Set<DayOfWeek> weekdays) {
+public record HowOften(Kind kind, int number, Set<DayOfWeek> weekdays, int most) {
   /** The most that may be said of a day. */
   public static final int MOST_TIMES = 24;
 
@@ -39,6 +40,8 @@ public record HowOften(Kind kind, int number, Set<DayOfWeek> weekdays) {
     TIMES_A_DAY,
     /** Every so many days. */
     EVERY_DAYS,
+    /** So many times a week, or up to so many: planned evenly by the fewer. */
+    TIMES_A_WEEK,
     /** On named weekdays. */
     WEEKDAYS,
     /** Once, until it is done. */
@@ -49,13 +52,36 @@ public record HowOften(Kind kind, int number, Set<DayOfWeek> weekdays) {
     EnumSet<DayOfWeek> days = EnumSet.noneOf(DayOfWeek.class);
     days.addAll(weekdays);
     weekdays = Collections.unmodifiableSet(days);
-    int most = kind == Kind.TIMES_A_DAY ? MOST_TIMES : kind == Kind.EVERY_DAYS ? MOST_DAYS : 1;
-    if (number < 1 || number > most) {
-      throw new IllegalArgumentException("1 to " + most + ", not " + number);
+    int highest = highest(kind);
+    if (number < 1 || number > highest) {
+      throw new IllegalArgumentException("1 to " + highest + ", not " + number);
+    }
+    if (most < number || most > highest || (kind != Kind.TIMES_A_WEEK && most != number)) {
+      throw new IllegalArgumentException(number + " to " + most + " is no range of " + kind);
     }
     if ((kind == Kind.WEEKDAYS) == weekdays.isEmpty()) {
       throw new IllegalArgumentException("weekdays are named where it goes by them");
     }
+  }
+
+  /** One that is no range. */
+  public HowOften(Kind kind, int number, Set<DayOfWeek> weekdays) {
+    this(kind, number, weekdays, number);
+  }
+
+  /** The highest number that may be said of a kind. */
+  public static int highest(Kind kind) {
+    return switch (kind) {
+      case TIMES_A_DAY -> MOST_TIMES;
+      case EVERY_DAYS -> MOST_DAYS;
+      case TIMES_A_WEEK -> DAYS_IN_A_WEEK;
+      case WEEKDAYS, ONCE -> 1;
+    };
+  }
+
+  /** So many times a week, up to so many. */
+  public static HowOften timesAWeek(int least, int most) {
+    return new HowOften(Kind.TIMES_A_WEEK, least, Set.of(), most);
   }
 
   /** So many times on each day. */
@@ -88,6 +114,7 @@ public record HowOften(Kind kind, int number, Set<DayOfWeek> weekdays) {
     return switch (kind) {
       case TIMES_A_DAY -> 1;
       case EVERY_DAYS -> number;
+      case TIMES_A_WEEK -> DAYS_IN_A_WEEK / number;
       case ONCE -> MOST_DAYS;
       case WEEKDAYS -> shortestGapOfWeek();
     };
@@ -113,8 +140,17 @@ public record HowOften(Kind kind, int number, Set<DayOfWeek> weekdays) {
     return switch (kind) {
       case TIMES_A_DAY, ONCE -> true;
       case EVERY_DAYS -> (day.toEpochDay() - counted.toEpochDay()) % number == 0;
+      case TIMES_A_WEEK ->
+          fallsEvenly((int) Math.floorMod(day.toEpochDay() - counted.toEpochDay(), 7L));
       case WEEKDAYS -> weekdays.contains(day.getDayOfWeek());
     };
+  }
+
+  /**
+   * Whether one of those spread evenly over a week, the first on its first day, falls on its nth.
+   */
+  private boolean fallsEvenly(int nth) {
+    return nth == 0 || nth * number / DAYS_IN_A_WEEK > (nth - 1) * number / DAYS_IN_A_WEEK;
   }
 
   /** At which hours of a day; none where once a day will do at any. */
@@ -140,6 +176,11 @@ public record HowOften(Kind kind, int number, Set<DayOfWeek> weekdays) {
       case TIMES_A_DAY ->
           number == 1 ? "once a day" : number == 2 ? "twice a day" : number + " times a day";
       case EVERY_DAYS -> number == 1 ? "every day" : "every " + number + " days";
+      case TIMES_A_WEEK ->
+          (most > number
+                  ? number + " to " + most
+                  : number == 1 ? "once" : number == 2 ? "twice" : number)
+              + (most == number && number <= 2 ? " a week" : " times a week");
       case WEEKDAYS ->
           "on "
               + weekdays.stream()

@@ -12,13 +12,13 @@ import org.evenlobe.core.solution.Strength;
  * @param actives what acts in it, and how strong
  * @param ph its pH
  * @param keepsDays for how many days it keeps once it is open
- * @param forDogs whether it is labelled for dogs
+ * @param madeFor for whom and what it says that it is made, where that was read
  */
 public record Label(
     Map<Active, Strength> actives,
     Optional<Double> ph,
     Optional<Integer> keepsDays,
-    Optional<Boolean> forDogs) {
+    Optional<MadeFor> madeFor) {
   /** One that says nothing, or that nobody has read. */
   public static final Label BLANK =
       new Label(Map.of(), Optional.empty(), Optional.empty(), Optional.empty());
@@ -27,6 +27,11 @@ public record Label(
     actives = Map.copyOf(actives);
     Objects.requireNonNull(ph, "ph");
     Objects.requireNonNull(keepsDays, "keepsDays");
-    Objects.requireNonNull(forDogs, "forDogs");
+    Objects.requireNonNull(madeFor, "madeFor");
+  }
+
+  /** Whether it is known to be made for dogs' ears. */
+  public boolean saysDogsEars() {
+    return madeFor.filter(MadeFor.DOGS_EARS::equals).isPresent();
   }
 }

@@ -13,6 +13,7 @@ import java.util.Optional;
  * @param grooming the grooming days, where the household bundles
  * @param hair what is done about hair in the canals, and how often
  * @param climate how humid the air is, where a weather service says so
+ * @param also what is done besides, where the household likes
  */
 public record Preferences(
     SchedulingMode scheduling,
@@ -21,7 +22,33 @@ public record Preferences(
     boolean alwaysAfterWater,
     Optional<GroomingRhythm> grooming,
     HairRhythm hair,
-    Optional<ClimateReading> climate) {
+    Optional<ClimateReading> climate,
+    Also also) {
+
+  /**
+   * What is done besides.
+   *
+   * @param cleanAfterOutings whether the ears are cleaned after a hike or in a new place
+   * @param practiseOn whether a dog that needs no practice practises once a week all the same
+   * @param medicineWait how long a medicine waits after a cleaning
+   */
+  public record Also(boolean cleanAfterOutings, boolean practiseOn, MedicineWait medicineWait) {
+    /** Nothing. */
+    public static final Also NOTHING = new Also(false, false, MedicineWait.AN_HOUR);
+  }
+
+  /** One of a household in which nothing is done besides. */
+  public Preferences(
+      SchedulingMode scheduling,
+      int fixedDays,
+      Optional<NamedDays> named,
+      boolean alwaysAfterWater,
+      Optional<GroomingRhythm> grooming,
+      HairRhythm hair,
+      Optional<ClimateReading> climate) {
+    this(scheduling, fixedDays, named, alwaysAfterWater, grooming, hair, climate, Also.NOTHING);
+  }
+
   /** The shortest interval that a person may fix. */
   public static final int FEWEST_DAYS = 7;
 
@@ -37,6 +64,7 @@ public record Preferences(
     Objects.requireNonNull(grooming, "grooming");
     Objects.requireNonNull(hair, "hair");
     Objects.requireNonNull(climate, "climate");
+    Objects.requireNonNull(also, "also");
     if (!scheduling.isChosen()) {
       throw new IllegalArgumentException("only a vet prescribes " + scheduling);
     }
@@ -71,7 +99,8 @@ public record Preferences(
         alwaysAfterWater,
         grooming,
         hair,
-        climate);
+        climate,
+        also);
   }
 
   /**
@@ -94,17 +123,19 @@ public record Preferences(
         alwaysAfterWater,
         grooming,
         hair,
-        climate);
+        climate,
+        also);
   }
 
   /** These, with that done about hair. */
   public Preferences with(HairRhythm rhythm) {
     return new Preferences(
-        scheduling, fixedDays, named, alwaysAfterWater, grooming, rhythm, climate);
+        scheduling, fixedDays, named, alwaysAfterWater, grooming, rhythm, climate, also);
   }
 
   /** These, where a weather service says that. */
   public Preferences with(Optional<ClimateReading> reading) {
-    return new Preferences(scheduling, fixedDays, named, alwaysAfterWater, grooming, hair, reading);
+    return new Preferences(
+        scheduling, fixedDays, named, alwaysAfterWater, grooming, hair, reading, also);
   }
 }

@@ -65,6 +65,11 @@ public enum SeenThing implements Worded {
     return asks;
   }
 
+  /** Whether the verdict goes by it. */
+  public boolean isSign() {
+    return asks == Asks.SIGN;
+  }
+
   /** Whether the ear may only be wiped while it is there. */
   public boolean wipeOnly() {
     return asks == Asks.FIRST || asks == Asks.WIPE_ONLY;

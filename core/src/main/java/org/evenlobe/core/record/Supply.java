@@ -26,6 +26,7 @@ import org.evenlobe.core.solution.MixAnalysis;
  * @param batch that it was mixed at home, where it was
  * @param price what a full one costs, in the household's own money
  * @param earlier what was left when somebody looked before, oldest first
+ * @param withdrawn since when and why it is not used any more, where it is not
  */
 public record Supply(
     UUID id,
@@ -39,7 +40,51 @@ public record Supply(
     Label label,
     Optional<Batch> batch,
     Optional<Double> price,
-    List<Count> earlier) {
+    List<Count> earlier,
+    Optional<Withdrawn> withdrawn) {
+
+  /**
+   * That it is not used any more: it was recalled, has turned cloudy, or did harm.
+   *
+   * @param on since which day
+   * @param why in the person's own words
+   */
+  public record Withdrawn(LocalDate on, String why) {
+    public Withdrawn {
+      Objects.requireNonNull(on, "on");
+      Objects.requireNonNull(why, "why");
+    }
+  }
+
+  /** One that is used. */
+  public Supply(
+      UUID id,
+      Kind kind,
+      String name,
+      Optional<CleanerKind> cleaner,
+      double size,
+      double left,
+      Instant countedAt,
+      Optional<LocalDate> openedOn,
+      Label label,
+      Optional<Batch> batch,
+      Optional<Double> price,
+      List<Count> earlier) {
+    this(
+        id,
+        kind,
+        name,
+        cleaner,
+        size,
+        left,
+        countedAt,
+        openedOn,
+        label,
+        batch,
+        price,
+        earlier,
+        Optional.empty());
+  }
 
   /**
    * What was left when somebody looked.
@@ -78,6 +123,7 @@ public record Supply(
     Objects.requireNonNull(label, "label");
     Objects.requireNonNull(batch, "batch");
     Objects.requireNonNull(price, "price");
+    Objects.requireNonNull(withdrawn, "withdrawn");
     earlier = List.copyOf(earlier);
     if (!(size > 0 && left >= 0 && left <= size)) {
       throw new IllegalArgumentException("0 to %s left, not %s".formatted(size, left));
@@ -129,11 +175,31 @@ public record Supply(
                     .map(mix -> mix.price() / mix.millilitres()));
   }
 
-  /** What is in it: of a mix as it is computed, else as its label says. */
+  /**
+   * What is in it: of a mix as it is computed, else as its label says; of one that nobody has read,
+   * what its kind stands for.
+   */
   public MixAnalysis contents() {
     return batch
         .map(mixed -> MixAnalysis.of(mixed.mix()))
-        .orElseGet(() -> MixAnalysis.labelled(name, label.actives(), label.ph()));
+        .orElseGet(
+            () ->
+                MixAnalysis.labelled(
+                    name,
+                    hasKnownContents() ? label.actives() : CleanerKind.standingFor(cleaner),
+                    label.ph()));
+  }
+
+  /**
+   * Whether it is known what is in it: of a mix always, of a ready one where its label was typed;
+   * saline and a buffered cleaner say it by their kind.
+   */
+  public boolean hasKnownContents() {
+    return batch.isPresent()
+        || !label.actives().isEmpty()
+        || cleaner
+            .filter(kind -> kind == CleanerKind.SALINE || kind == CleanerKind.BUFFERED)
+            .isPresent();
   }
 
   /** Whether what is wiped with it needs nothing else: a ready wipe brings its own cleaner. */

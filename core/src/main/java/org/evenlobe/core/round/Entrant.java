@@ -7,6 +7,7 @@ import java.util.UUID;
 import org.evenlobe.core.cleaning.CleaningSession;
 import org.evenlobe.core.cleaning.SessionCheck;
 import org.evenlobe.core.history.DogHistory;
+import org.evenlobe.core.measure.EarPair;
 import org.evenlobe.core.measure.Side;
 import org.evenlobe.core.measure.Volume;
 import org.evenlobe.core.plan.DogPlan;
@@ -14,7 +15,7 @@ import org.evenlobe.core.plan.Sessions;
 import org.evenlobe.core.plan.item.PlanItem;
 import org.evenlobe.core.plan.item.Standing;
 import org.evenlobe.core.record.CleaningMethod;
-import org.evenlobe.core.suit.Bottles.Chosen;
+import org.evenlobe.core.suit.Bottles.LaidOut;
 
 /**
  * A dog that takes part in a round.
@@ -22,10 +23,10 @@ import org.evenlobe.core.suit.Bottles.Chosen;
  * @param history its facts
  * @param plan what is planned for it
  * @param session what would be done
- * @param bottle what is taken for it, where something suits
+ * @param bottles what is laid out for each ear
  */
 public record Entrant(
-    DogHistory history, DogPlan plan, CleaningSession session, Optional<Chosen> bottle) {
+    DogHistory history, DogPlan plan, CleaningSession session, EarPair<LaidOut> bottles) {
   private static final Set<PlanItem.Kind> LOOKS = Set.of(PlanItem.Kind.CHECK, PlanItem.Kind.WATCH);
   private static final int MINUTES_TO_LOOK = 1;
   private static final int MINUTES_TO_WIPE = 3;
@@ -71,20 +72,20 @@ public record Entrant(
   }
 
   int wipes() {
-    return cleans()
-        ? session.order().stream()
-            .mapToInt(side -> session.ears().get(side).habit().wipesToLayOut())
-            .sum()
-        : 0;
+    return cleans() ? session.order().stream().mapToInt(this::wipes).sum() : 0;
   }
 
   double poured() {
-    return cleans()
-        ? session.order().stream()
-            .filter(this::pours)
-            .flatMap(side -> session.ears().get(side).perFill().stream())
-            .mapToDouble(Volume::millilitres)
-            .sum()
+    return cleans() ? session.order().stream().mapToDouble(this::poured).sum() : 0;
+  }
+
+  int wipes(Side side) {
+    return session.ears().get(side).habit().wipesToLayOut();
+  }
+
+  double poured(Side side) {
+    return pours(side)
+        ? session.ears().get(side).perFill().map(Volume::millilitres).orElse(0.0)
         : 0;
   }
 

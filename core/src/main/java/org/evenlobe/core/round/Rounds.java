@@ -10,19 +10,21 @@ import java.util.Optional;
 import java.util.UUID;
 import java.util.stream.Stream;
 import org.evenlobe.core.check.Verdict;
-import org.evenlobe.core.history.AssessedCheck;
 import org.evenlobe.core.history.DogHistory;
+import org.evenlobe.core.history.EarStands;
 import org.evenlobe.core.measure.Side;
 import org.evenlobe.core.record.Odour;
 import org.evenlobe.core.record.Supply;
 import org.evenlobe.core.record.WipeMaterial;
 import org.evenlobe.core.round.Tray.TrayCleaner;
+import org.evenlobe.core.round.Tray.TrayEars;
 import org.evenlobe.core.round.Tray.TrayTool;
 import org.evenlobe.core.round.Tray.TrayWipes;
 import org.evenlobe.core.rule.Figures;
 import org.evenlobe.core.rule.Reason;
 import org.evenlobe.core.rule.Rule;
 import org.evenlobe.core.suit.Bottles.Chosen;
+import org.evenlobe.core.suit.Bottles.LaidOut;
 
 /**
  * Makes a round of dogs (rule CLEAN_TRAY): quiet ones by name, then the sore and smelly ones, the
@@ -100,25 +102,25 @@ public final class Rounds {
   }
 
   private static Optional<Sore> sore(DogHistory history, Side side) {
-    Verdict verdict = history.verdictNow(side);
-    if (history.holds().get(side).isPresent()) {
+    EarStands ear = history.ear(side);
+    Verdict verdict = ear.verdict();
+    if (history.ear(side).hold().isPresent()) {
       return Optional.of(new Sore(true, verdict, "its %s is held".formatted(side.ear())));
     }
+    if (ear.because().isOpenQuestion()) {
+      return Optional.of(new Sore(true, verdict, ear.because().words(side)));
+    }
     Optional<Odour> smell =
-        history
-            .latest()
-            .map(AssessedCheck::check)
-            .map(check -> check.ears().get(side).odour())
-            .filter(odour -> odour.atLeast(Odour.SWEET));
+        Optional.of(ear.found().odour()).filter(odour -> odour.atLeast(Odour.SWEET));
     if (smell.isPresent()) {
       return Optional.of(
           new Sore(true, verdict, "its %s smelled %s".formatted(side.ear(), smell.get().words())));
     }
-    if (history.isTroubled(side)) {
+    if (history.ear(side).showsTrouble()) {
       return Optional.of(
           new Sore(true, verdict, "its %s was not quiet at the last check".formatted(side.ear())));
     }
-    return history.isTreated(side)
+    return history.ear(side).treated()
         ? Optional.of(new Sore(false, verdict, "medicine goes into its " + side.ear()))
         : Optional.empty();
   }
@@ -137,41 +139,65 @@ public final class Rounds {
         because(dogs, wipes.values().stream().mapToInt(Integer::intValue).sum()));
   }
 
+  /** An ear that is cleaned, and what is laid out for it. */
+  private record Wanted(Entrant dog, Side side) {
+    LaidOut laidOut() {
+      return dog.bottles().get(side);
+    }
+
+    /**
+     * One bottle serves all ears that it is laid out for; what is missing, those it is named for.
+     */
+    String key() {
+      return laidOut()
+          .chosen()
+          .map(one -> one.supply().id().toString())
+          .or(() -> laidOut().missing().map(Reason::sentence))
+          .orElse("");
+    }
+  }
+
   private List<TrayCleaner> cleaners(List<Entrant> dogs) {
-    Map<Optional<UUID>, List<Entrant>> byBottle = new LinkedHashMap<>();
-    dogs.stream()
-        .filter(Entrant::cleans)
-        .forEach(
-            dog ->
-                byBottle
-                    .computeIfAbsent(
-                        dog.bottle().map(Chosen::supply).map(Supply::id), id -> new ArrayList<>())
-                    .add(dog));
+    Map<String, List<Wanted>> byBottle = new LinkedHashMap<>();
+    for (Entrant dog : dogs) {
+      if (dog.cleans()) {
+        for (Side side : dog.session().order()) {
+          Wanted wanted = new Wanted(dog, side);
+          byBottle.computeIfAbsent(wanted.key(), key -> new ArrayList<>()).add(wanted);
+        }
+      }
+    }
     return byBottle.values().stream().map(this::cleaner).toList();
   }
 
-  private TrayCleaner cleaner(List<Entrant> dogs) {
-    Optional<Chosen> chosen = dogs.get(0).bottle();
-    Optional<Supply> supply = chosen.map(Chosen::supply);
-    double amount = Figures.halfUp(dogs.stream().mapToDouble(this::draws).sum());
+  private TrayCleaner cleaner(List<Wanted> ears) {
+    LaidOut laidOut = ears.get(0).laidOut();
+    Optional<Supply> supply = laidOut.chosen().map(Chosen::supply);
+    double amount = Figures.halfUp(ears.stream().mapToDouble(this::draws).sum());
     Optional<Double> rest = supply.flatMap(one -> Optional.ofNullable(left.get(one.id())));
+    Map<String, List<Side>> byDog = new LinkedHashMap<>();
+    ears.forEach(
+        ear -> byDog.computeIfAbsent(ear.dog().name(), dog -> new ArrayList<>()).add(ear.side()));
     return new TrayCleaner(
         supply,
         amount,
         rest,
         rest.map(there -> there >= amount).orElse(true),
-        chosen.map(Chosen::shake).orElse(false));
+        laidOut.chosen().map(Chosen::shake).orElse(false),
+        byDog.entrySet().stream().map(one -> new TrayEars(one.getKey(), one.getValue())).toList(),
+        laidOut.missing());
   }
 
-  /** What one dog takes of its bottle or pack. */
-  private double draws(Entrant dog) {
-    boolean pack = dog.session().takesFrom() == Supply.Kind.WIPES;
+  /** What one ear takes of its bottle or pack. */
+  private double draws(Wanted ear) {
+    boolean pack = ear.dog().session().takesFrom() == Supply.Kind.WIPES;
+    int wipes = ear.dog().wipes(ear.side());
     return pack
-        ? dog.wipes()
-        : dog.poured()
-            + (dog.session().ways().wipes() == WipeMaterial.READY_WIPES
+        ? wipes
+        : ear.dog().poured(ear.side())
+            + (ear.dog().session().ways().wipes() == WipeMaterial.READY_WIPES
                 ? 0
-                : perWipe * dog.wipes());
+                : perWipe * wipes);
   }
 
   private static List<TrayTool> tools(List<Entrant> dogs) {

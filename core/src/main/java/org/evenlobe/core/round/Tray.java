@@ -3,6 +3,7 @@ package org.evenlobe.core.round;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import org.evenlobe.core.measure.Side;
 import org.evenlobe.core.record.Supply;
 import org.evenlobe.core.record.WipeMaterial;
 import org.evenlobe.core.rule.Reason;
@@ -43,14 +44,35 @@ public record Tray(
    * @param amount how much for all dogs, mL or wipes
    * @param left how much is left in it, where that is known
    * @param suffices whether that is enough
-   * @param shake whether it parts into layers, so that it is shaken each time
+   * @param shake whether it is shaken each time
+   * @param ears for whose ears: what is named for one is offered for no other
+   * @param missing what a vet named for them and is not to be had, where that is so
    */
   public record TrayCleaner(
       Optional<Supply> supply,
       double amount,
       Optional<Double> left,
       boolean suffices,
-      boolean shake) {}
+      boolean shake,
+      List<TrayEars> ears,
+      Optional<Reason> missing) {
+
+    public TrayCleaner {
+      ears = List.copyOf(ears);
+    }
+  }
+
+  /**
+   * Some ears of a dog.
+   *
+   * @param dog its name
+   * @param ears which
+   */
+  public record TrayEars(String dog, List<Side> ears) {
+    public TrayEars {
+      ears = List.copyOf(ears);
+    }
+  }
 
   /**
    * A thing, and for whom.

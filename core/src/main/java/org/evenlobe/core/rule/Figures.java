@@ -49,6 +49,11 @@ public final class Figures {
     return words.substring(0, 1).toUpperCase(Locale.ROOT) + words.substring(1);
   }
 
+  /** The same in the middle of a sentence. */
+  public static String uncapital(String words) {
+    return words.substring(0, 1).toLowerCase(Locale.ROOT) + words.substring(1);
+  }
+
   /** The earlier of two days. */
   public static LocalDate earlier(LocalDate one, LocalDate other) {
     return one.isBefore(other) ? one : other;

@@ -41,6 +41,13 @@ public enum Rule {
   CHECK_ODOUR("Odour", Source.ownValue("wax smells of little")),
   CHECK_COFFEE_GROUNDS("Dark specks", Source.ownValue("what mites leave looks like this")),
   CHECK_TICK("Tick", Source.ownValue("a bite may get infected")),
+  CHECK_NOT_SEEN(
+      "Could not look", Source.ownValue("what nobody saw allows nothing, and is no check")),
+  CHECK_TOLD(
+      "What others tell",
+      Source.ownValue("until somebody has looked, what was seen closes an ear")),
+  CHECK_CALL_FIRST(
+      "Worse, and not itself", Source.ownValue("two bad signs at once: the vet is asked first")),
   CHECK_EARDRUM("Eardrum", Source.ownValue("liquid behind a torn eardrum can deafen")),
   CHECK_VET_HOLD("The vet's hold", Source.ownValue("a vet's word overrides every computed one")),
   CHECK_BLACK("Black discharge", Source.ownValue("more than wax")),
@@ -164,6 +171,10 @@ public enum Rule {
   SUITS_NEVER("Never", Source.ownValue("what poisons, burns or feeds yeast in any ear")),
   SUITS_OIL("Oil on dirt", Source.ownValue("it seals dirt in and hides the skin")),
   SUITS_HOME_MIXED("Home-mixed", Source.ownValue("a mix is for a quiet ear")),
+  SUITS_UNREAD(
+      "Contents not known", Source.ownValue("its kind stands for them until its label is typed")),
+  SUITS_WITHDRAWN("Withdrawn", Source.ownValue("the household's own word")),
+  SUITS_SALT("Salt", Source.ownValue("more than 1.5 % salt stings and dries")),
   SUITS_PUPPY("A puppy", Source.ownValue("under 12 weeks nothing but saline")),
   SUITS_USE_BY("Past its date", Source.ownValue("what has gone off is not used")),
   SUITS_REACTED("Reacted before", Source.ownValue("what stung once, and what is like it")),
@@ -181,6 +192,8 @@ public enum Rule {
   PLAN_CARE(
       "Under a vet's care",
       Source.ownValue("a light look each day, a full check every third, later every seventh")),
+  PLAN_ASKED("Asked once", Source.ownValue("what is open is asked, and unanswered opens nothing")),
+  PLAN_OUTING("After an outing", Source.ownValue("the household's own school")),
   PLAN_YEARLY("A yearly look", Source.ownValue("12 months after a vet last saw the eardrum")),
   PLAN_WATCH("Watch after water", Source.ownValue("trouble shows a week or two after water")),
   PLAN_WAITS("Waits for the check", Source.ownValue("first see whether the ear is well again")),
@@ -253,6 +266,10 @@ public enum Rule {
   COURSE_WAIT(
       "Clean, wait, dose",
       Source.ownValue("cleaner left in the ear thins the medicine, and wax keeps it off the skin")),
+  COURSE_ASK(
+      "Ask before the first", Source.ownValue("a vet who has not seen this ear is asked first")),
+  COURSE_TOLD(
+      "Given by somebody else", Source.ownValue("told of within a dose's time it is a giving")),
   COURSE_BOTTLE(
       "Whether the bottle lasts", Source.ownValue("all doses still to come, a tenth for loss")),
   COURSE_ADHERENCE("How it was kept to", Source.ownValue("given of due, once the time is over")),

@@ -6,21 +6,20 @@ import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.UUID;
 import java.util.stream.Stream;
+import org.evenlobe.core.history.Named;
 import org.evenlobe.core.measure.EarPair;
-import org.evenlobe.core.measure.Side;
 import org.evenlobe.core.record.CleanerKind;
 import org.evenlobe.core.record.Supply;
 import org.evenlobe.core.rule.Reason;
 import org.evenlobe.core.rule.Rule;
-import org.evenlobe.core.suit.Suitability.SuitsAnswer;
 
 /**
- * Which bottle, or pack of ready wipes, of the house is taken (rule CLEAN_BOTTLE): never one that
- * does not suit an ear that it is for; what a vet named first, then what suits without a care,
- * after water one that dries, then the one that was taken last time, then the one that has been
- * open longest. For example after a swim the drying one, though the gentle one was taken last time.
+ * Which bottle, or pack of ready wipes, of the house is taken for an ear (rule CLEAN_BOTTLE): what
+ * a vet named first; else never one that does not suit it: after water one that dries, then what
+ * suits without a care, then the one that has been open longest. For example after a swim the
+ * drying one, though the gentle one suits better. Where what a vet named is not to be had, nothing
+ * is laid out in its place: the vet is asked.
  */
 public final class Bottles {
   private final List<Offer> offers;
@@ -48,41 +47,81 @@ public final class Bottles {
   /**
    * What a bottle is wanted for.
    *
-   * @param ears the ears
-   * @param poured which of those that are cleaned it is poured into; false for those that are wiped
-   * @param afterWater whether they were wet lately
-   * @param last the bottle that was taken last time, where it was named
+   * @param ear the ear
+   * @param poured whether it is poured into it; else it is put on the wipe
+   * @param afterWater whether it was wet lately
    * @param homeMixed whether the household mixes for itself
    */
-  public record Wish(
-      EarPair<EarNow> ears,
-      Map<Side, Boolean> poured,
-      boolean afterWater,
-      Optional<UUID> last,
-      boolean homeMixed) {
-
-    public Wish {
-      poured = Map.copyOf(poured);
-    }
-  }
+  public record Wish(EarNow ear, boolean poured, boolean afterWater, boolean homeMixed) {}
 
   /**
    * A bottle that is taken.
    *
    * @param supply which
-   * @param suits whether it suits the ears that it is for; never NO
-   * @param shake whether it parts into layers
+   * @param suits whether it suits the ear; never NO
+   * @param shake whether it is shaken first: it parts, or holds powder or a dye
+   * @param named whether a vet named it
    * @param reason why that one
    */
-  public record Chosen(Supply supply, Suits suits, boolean shake, Reason reason) {}
+  public record Chosen(Supply supply, Suits suits, boolean shake, boolean named, Reason reason) {}
 
-  /** The bottle for that; empty where none suits. */
-  public Optional<Chosen> choose(Wish wish) {
-    return offers.stream()
-        .filter(offer -> answer(offer, wish) != Suits.NO)
-        .filter(offer -> isNamed(offer, wish) || (!offer.isNotForDogs() && isWanted(offer, wish)))
-        .min(order(wish))
-        .map(offer -> chosen(offer, wish));
+  /**
+   * What is laid out for an ear.
+   *
+   * @param chosen the bottle; empty where none suits, or what a vet named is not to be had
+   * @param missing what a vet named and is not to be had, where that is so
+   */
+  public record LaidOut(Optional<Chosen> chosen, Optional<Reason> missing) {
+    /** Nothing. */
+    public static final LaidOut NOTHING = new LaidOut(Optional.empty(), Optional.empty());
+  }
+
+  /** What is laid out for that. */
+  public LaidOut layOut(Wish wish) {
+    Optional<Offer> named =
+        offers.stream().filter(offer -> Suitability.isNamed(offer, wish.ear())).min(order(wish));
+    if (wish.ear().named().stream().anyMatch(Named::isBottle)) {
+      return named
+          .filter(offer -> answer(offer, wish) != Suits.NO)
+          .map(offer -> new LaidOut(Optional.of(chosen(offer, wish)), Optional.empty()))
+          .orElseGet(() -> new LaidOut(Optional.empty(), Optional.of(missing(named, wish))));
+    }
+    return new LaidOut(
+        offers.stream()
+            .filter(offer -> answer(offer, wish) != Suits.NO)
+            .filter(
+                offer ->
+                    Suitability.isNamed(offer, wish.ear())
+                        || (!offer.isNotForDogs() && isWanted(offer, wish)))
+            .min(order(wish))
+            .map(offer -> chosen(offer, wish)),
+        Optional.empty());
+  }
+
+  private static Reason missing(Optional<Offer> named, Wish wish) {
+    String product =
+        wish.ear().named().stream()
+            .filter(Named::isBottle)
+            .findFirst()
+            .map(Named::product)
+            .orElseThrow();
+    return Reason.of(
+        Rule.CLEAN_BOTTLE,
+        named
+                .map(
+                    offer ->
+                        "%s, which your vet named, may not be used: %s"
+                            .formatted(product, why(offer, wish)))
+                .orElse("%s, which your vet named, is not at hand.".formatted(product))
+            + " Ask your vet what to take instead.");
+  }
+
+  /** Why what a vet named may not be used. */
+  private static String why(Offer offer, Wish wish) {
+    return Suitability.of(offer, wish.ear()).answer(wish.poured()).reasons().stream()
+        .findFirst()
+        .map(because -> because.reason().sentence())
+        .orElse("");
   }
 
   private static Chosen chosen(Offer offer, Wish wish) {
@@ -90,16 +129,17 @@ public final class Bottles {
     return new Chosen(
         supply,
         answer(offer, wish),
-        offer.contents().hasLayers(),
-        Reason.of(Rule.CLEAN_BOTTLE, "%s: %s.".formatted(supply.name(), why(offer, wish))));
+        offer.isShaken(),
+        Suitability.isNamed(offer, wish.ear()),
+        Reason.of(Rule.CLEAN_BOTTLE, "%s: %s.".formatted(supply.name(), because(offer, wish))));
   }
 
-  private static String why(Offer offer, Wish wish) {
-    return isNamed(offer, wish)
+  private static String because(Offer offer, Wish wish) {
+    return Suitability.isNamed(offer, wish.ear())
         ? "your vet named it"
         : wish.afterWater() && dries(offer)
             ? "it dries, and the ear was wet"
-            : isLast(offer, wish) ? "as last time" : "it suits, and has been open longest";
+            : "it suits, and has been open longest";
   }
 
   /** Home mixes are for those who mix. */
@@ -108,33 +148,18 @@ public final class Bottles {
   }
 
   private static Suits answer(Offer offer, Wish wish) {
-    Suits worst = Suits.OK;
-    for (Map.Entry<Side, Boolean> one : wish.poured().entrySet()) {
-      Suitability said = Suitability.of(offer, wish.ears().get(one.getKey()));
-      SuitsAnswer answer = one.getValue() ? said.inEar() : said.onPad();
-      worst = worst.or(answer.suits());
-    }
-    return worst;
-  }
-
-  private static boolean isNamed(Offer offer, Wish wish) {
-    return wish.poured().keySet().stream()
-        .anyMatch(side -> Suitability.isNamed(offer, wish.ears().get(side)));
+    return Suitability.of(offer, wish.ear()).answer(wish.poured()).suits();
   }
 
   private static boolean dries(Offer offer) {
     return offer.supply().flatMap(Supply::cleaner).filter(CleanerKind.DRYING::equals).isPresent();
   }
 
-  private static boolean isLast(Offer offer, Wish wish) {
-    return offer.supply().map(Supply::id).equals(wish.last());
-  }
-
   private static Comparator<Offer> order(Wish wish) {
-    return Comparator.comparing((Offer offer) -> !isNamed(offer, wish))
-        .thenComparing(offer -> answer(offer, wish))
+    return Comparator.comparing((Offer offer) -> !Suitability.isNamed(offer, wish.ear()))
+        .thenComparing(offer -> answer(offer, wish) == Suits.NO)
         .thenComparing(offer -> !(wish.afterWater() && dries(offer)))
-        .thenComparing(offer -> !isLast(offer, wish))
+        .thenComparing(offer -> answer(offer, wish))
         .thenComparing(offer -> offer.supply().flatMap(Supply::openedOn).orElse(LocalDate.MAX))
         .thenComparing(offer -> offer.supply().map(Supply::id).orElseThrow());
   }

@@ -28,6 +28,7 @@ record Bounds(Map<Active, Double> most, double mostAlcohol, double leastAcetic, 
     most.put(Active.ACETIC_ACID, tender ? Suitability.BURNS_ACETIC : Suitability.MUCH_ACETIC);
     most.put(
         Active.BORIC_ACID, sore ? Suitability.BROKEN_BORIC * JUST_UNDER : Suitability.MOST_BORIC);
+    most.put(Active.SALT, Suitability.MUCH_SALT);
     most.put(Active.CHLORHEXIDINE, Suitability.MOST_CHLORHEXIDINE);
     most.put(Active.IODINE, Suitability.MOST_IODINE);
     most.put(Active.SALICYLIC_ACID, Suitability.MOST_SALICYLIC);

@@ -1,25 +1,30 @@
 package org.evenlobe.core.suit;
 
 import java.time.LocalDate;
-import java.time.temporal.ChronoUnit;
+import java.util.List;
 import java.util.Optional;
 import org.evenlobe.core.check.MayGoIn;
 import org.evenlobe.core.check.Verdict;
-import org.evenlobe.core.history.AssessedCheck;
 import org.evenlobe.core.history.DogHistory;
+import org.evenlobe.core.history.EarStands;
+import org.evenlobe.core.history.Named;
+import org.evenlobe.core.history.Puppy;
 import org.evenlobe.core.history.VetOrder;
 import org.evenlobe.core.measure.Side;
 import org.evenlobe.core.record.DogRecord;
-import org.evenlobe.core.record.EarFinding;
 import org.evenlobe.core.record.Grade;
 import org.evenlobe.core.record.HairDone;
 import org.evenlobe.core.record.HairWork;
+import org.evenlobe.core.record.Supply;
 
 /**
  * What must be known of an ear to say what suits it.
  *
- * @param verdict what its latest check says
+ * @param sign its sign verdict when it was last looked into, with what a cleaning has shown since,
+ *     whatever an order covers
+ * @param seen whether it could be looked into at the last try
  * @param mayGoIn what may go in
+ * @param atBest what may go in were nothing found of it
  * @param redness of its skin
  * @param sores on its skin; plucked today counts as one
  * @param discharge how much
@@ -27,13 +32,16 @@ import org.evenlobe.core.record.HairWork;
  * @param puppy whether it is under 12 weeks old
  * @param litter whether she is pregnant or nurses
  * @param vetsWord whether a vet has ordered it to be cleaned
- * @param trusted the order to clean it, while it has not become worse under that
+ * @param underVet whether a vet's order or course is in force in it
+ * @param named what a vet named for it, while that stands
  * @param plucked whether its hair was plucked today: its skin counts as sore, whatever is found
  * @param reacted what it, or the other ear, has reacted to
  */
 public record EarNow(
-    Verdict verdict,
+    Verdict sign,
+    boolean seen,
     MayGoIn mayGoIn,
+    MayGoIn atBest,
     Grade redness,
     Grade sores,
     Grade discharge,
@@ -41,7 +49,8 @@ public record EarNow(
     boolean puppy,
     boolean litter,
     boolean vetsWord,
-    Optional<VetOrder> trusted,
+    boolean underVet,
+    List<Named> named,
     boolean plucked,
     Reacted reacted) {
   /** An ear of which nothing is to be said. */
@@ -49,11 +58,9 @@ public record EarNow(
       new EarNow(
           Verdict.LEAVE, MayGoIn.IN_EAR, Grade.NONE, Grade.NONE, Grade.NONE, false, false, false);
 
-  private static final int PUPPY_WEEKS = 12;
-
-  /** An ear of a dog that bears no litter, has reacted to nothing and is under no order. */
+  /** An ear of a dog that bears no litter, has reacted to nothing and is under no vet's care. */
   public EarNow(
-      Verdict verdict,
+      Verdict sign,
       MayGoIn mayGoIn,
       Grade redness,
       Grade sores,
@@ -62,8 +69,10 @@ public record EarNow(
       boolean puppy,
       boolean vetsWord) {
     this(
-        verdict,
+        sign,
+        true,
         mayGoIn,
+        MayGoIn.IN_EAR,
         redness,
         sores,
         discharge,
@@ -71,58 +80,62 @@ public record EarNow(
         puppy,
         false,
         vetsWord,
-        Optional.empty(),
+        vetsWord,
+        List.of(),
         false,
         Reacted.NOTHING);
+  }
+
+  public EarNow {
+    named = List.copyOf(named);
   }
 
   /** An ear of a dog, as it stands on the last day of its history. */
   public static EarNow of(DogHistory history, Side side, Reacted reacted) {
     DogRecord dog = history.dog();
     LocalDate today = history.today();
-    EarFinding found =
-        history
-            .latest()
-            .map(AssessedCheck::check)
-            .map(check -> check.ears().get(side))
-            .orElse(EarFinding.NOTHING);
+    EarStands ear = history.ear(side);
     boolean plucked =
         dog.all(HairDone.class).stream()
             .anyMatch(
                 done ->
                     done.work() == HairWork.PLUCKED && done.isOf(side) && done.day().equals(today));
-    Optional<LocalDate> born = dog.profile().bornOn();
     return new EarNow(
-        history.verdictNow(side),
-        history.mayGoIn().get(side),
-        found.redness(),
-        plucked && found.sores() == Grade.NONE ? Grade.MILD : found.sores(),
-        found.discharge(),
+        ear.sign(),
+        ear.unseen().isEmpty(),
+        ear.mayGoIn(),
+        ear.atBest(),
+        ear.found().redness(),
+        plucked && ear.found().sores() == Grade.NONE ? Grade.MILD : ear.found().sores(),
+        ear.found().discharge(),
         dog.profile().lightCoat(),
-        born.filter(day -> ChronoUnit.WEEKS.between(day, today) < PUPPY_WEEKS).isPresent(),
+        Puppy.is(dog, today),
         dog.profile().litter().filter(litter -> litter.includes(today)).isPresent(),
-        history.order(side).filter(VetOrder::cleans).isPresent(),
-        history.trustedOrder(side),
+        ear.ordersCleaning().filter(VetOrder::comesFromAVet).isPresent(),
+        ear.order().isPresent() || ear.treated(),
+        ear.named(),
         plucked,
         reacted);
   }
 
-  /** The order by which a vet named that for it, while it has not become worse. */
-  Optional<VetOrder> naming(Offer offer) {
-    return trusted.filter(
-        order ->
-            order
-                .instruction()
-                .product()
-                .flatMap(product -> offer.supply().filter(supply -> supply.isNamed(product)))
-                .isPresent());
+  /** By what a vet named that for it, while it has not become worse. */
+  Optional<Named> naming(Offer offer) {
+    return named.stream()
+        .filter(one -> offer.supply().filter(supply -> isNamed(supply, one)).isPresent())
+        .findFirst();
+  }
+
+  private static boolean isNamed(Supply supply, Named one) {
+    return supply.isNamed(one.product());
   }
 
   /** The same ear, were that found of it, and were it for that alone that it is not poured into. */
   EarNow showing(Verdict found, Grade red, Grade sore, Grade dirty) {
     return new EarNow(
         found,
-        MayGoIn.IN_EAR,
+        true,
+        atBest,
+        atBest,
         red,
         plucked && sore == Grade.NONE ? Grade.MILD : sore,
         dirty,
@@ -130,7 +143,8 @@ public record EarNow(
         puppy,
         litter,
         vetsWord,
-        trusted,
+        underVet,
+        named,
         plucked,
         reacted);
   }

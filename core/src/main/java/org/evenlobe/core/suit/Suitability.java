@@ -5,11 +5,11 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Collectors;
-import java.util.stream.Stream;
 import org.evenlobe.core.check.MayGoIn;
 import org.evenlobe.core.check.Verdict;
-import org.evenlobe.core.history.VetOrder;
+import org.evenlobe.core.history.Named;
 import org.evenlobe.core.record.Grade;
+import org.evenlobe.core.record.Supply;
 import org.evenlobe.core.rule.Figures;
 import org.evenlobe.core.rule.Reason;
 import org.evenlobe.core.rule.Rule;
@@ -28,6 +28,11 @@ import org.evenlobe.core.solution.Strength;
  * @param inEar into the ear
  */
 public record Suitability(SuitsAnswer onPad, SuitsAnswer inEar) {
+
+  /** The one for what is poured in, or for what is put on the pad. */
+  public SuitsAnswer answer(boolean poured) {
+    return poured ? inEar : onPad;
+  }
 
   /**
    * One of the two.
@@ -83,6 +88,13 @@ public record Suitability(SuitsAnswer onPad, SuitsAnswer inEar) {
   static final double MUCH_ALCOHOL = 25;
   private static final double TOO_MUCH_ALCOHOL = 60;
   static final double MUCH_ACETIC = 2.5;
+  private static final double TOO_MUCH_ACETIC = 4;
+  static final double MUCH_SALT = 1.5;
+
+  /** What never goes into an ear, whoever sells it. */
+  private static final List<Active> NEVER =
+      List.of(Active.ESSENTIAL_OIL, Active.BLEACH, Active.SOAP);
+
   private static final double WEAK_ACETIC = 0.1;
   static final double WORKS_ACETIC = 1;
   static final double MOST_BORIC = 5;
@@ -123,7 +135,13 @@ public record Suitability(SuitsAnswer onPad, SuitsAnswer inEar) {
     } else if (ear.mayGoIn() == MayGoIn.WIPE) {
       in.add(no(Rule.SUITS_MAY_GO_IN, wipeOnly(offer.contents())));
     }
-    Optional<VetOrder> named = ear.naming(offer);
+    if (offer.isUnread() && (!offer.isForDogsEars() || offer.isOfNoKind())) {
+      in.add(
+          no(
+              Rule.SUITS_UNREAD,
+              "Nobody has typed what is in it, nor that it is made for dogs' ears: not into an ear."));
+    }
+    Optional<Named> named = ear.naming(offer);
     return named.isEmpty()
         ? new Suitability(SuitsAnswer.of(pad), SuitsAnswer.of(in))
         : new Suitability(
@@ -137,14 +155,14 @@ public record Suitability(SuitsAnswer onPad, SuitsAnswer inEar) {
   }
 
   /** What a vet named is asked about, where no pair clashes, no date is past and nothing is new. */
-  private static List<Because> asked(List<Because> rows, Offer offer, EarNow ear, VetOrder named) {
+  private static List<Because> asked(List<Because> rows, Offer offer, EarNow ear, Named named) {
     return rows.stream().map(row -> stands(row, offer, ear, named) ? row : asked(row)).toList();
   }
 
-  private static boolean stands(Because row, Offer offer, EarNow ear, VetOrder named) {
+  private static boolean stands(Because row, Offer offer, EarNow ear, Named named) {
     return switch (row.reason().rule()) {
-      case SUITS_PAIR, SUITS_USE_BY -> true;
-      case SUITS_REACTED -> ear.reacted().toSince(offer, named.moment().at());
+      case SUITS_PAIR, SUITS_USE_BY, SUITS_WITHDRAWN -> true;
+      case SUITS_REACTED -> ear.reacted().toSince(offer, named.at());
       default -> false;
     };
   }
@@ -182,6 +200,13 @@ public record Suitability(SuitsAnswer onPad, SuitsAnswer inEar) {
 
     void all() {
       mix.clashes().forEach(clash -> add(no(Rule.SUITS_PAIR, clash.words())));
+      if (mix.ph().isEmpty() && mix.hasAcid() && (mix.has(Active.TRIS) || mix.has(Active.EDTA))) {
+        add(
+            no(
+                Rule.SUITS_PAIR,
+                "Acid undoes Tris-EDTA, and nobody can tell how sour this is: they do not go together."));
+      }
+      contents();
       if (mix.hasLayers()) {
         add(care(Rule.SUITS_LAYERS, "Shake it: the dose may be all oil or all water."));
       }
@@ -207,6 +232,28 @@ public record Suitability(SuitsAnswer onPad, SuitsAnswer inEar) {
 
     private Strength of(Active active) {
       return mix.strength(active);
+    }
+
+    /** What is in it, where nobody has typed that, and whether it is used at all. */
+    private void contents() {
+      offer
+          .supply()
+          .flatMap(Supply::withdrawn)
+          .ifPresent(
+              withdrawn ->
+                  add(
+                      no(
+                          Rule.SUITS_WITHDRAWN,
+                          "Withdrawn on %s: %s."
+                              .formatted(Figures.date(withdrawn.on()), withdrawn.why()))));
+      if (offer.isUnread()) {
+        boolean raw = isSore() || ear.redness().number() >= 2;
+        String said = "By its kind: nobody has typed what is in it. Read its label.";
+        add(raw ? no(Rule.SUITS_UNREAD, said) : care(Rule.SUITS_UNREAD, said));
+      }
+      if (of(Active.SALT).exceeds(MUCH_SALT)) {
+        add(no(Rule.SUITS_SALT, "More than 1.5 % salt stings and dries."));
+      }
     }
 
     private void skin() {
@@ -244,7 +291,9 @@ public record Suitability(SuitsAnswer onPad, SuitsAnswer inEar) {
 
     private void acetic() {
       Strength acetic = of(Active.ACETIC_ACID);
-      if (acetic.exceeds(MUCH_ACETIC)) {
+      if (acetic.exceeds(TOO_MUCH_ACETIC)) {
+        add(no(Rule.SUITS_ACETIC, "More than 4 % acetic acid: dilute it."));
+      } else if (acetic.exceeds(MUCH_ACETIC)) {
         add(
             care(
                 Rule.SUITS_ACETIC,
@@ -321,16 +370,31 @@ public record Suitability(SuitsAnswer onPad, SuitsAnswer inEar) {
               .ifPresent(why -> add(no(Rule.SUITS_NEVER, "%s: %s.".formatted(one.name(), why))));
         }
       }
+      List<Active> never = NEVER.stream().filter(mix::has).toList();
+      if (!never.isEmpty()
+          && found.stream().noneMatch(one -> one.reason().rule() == Rule.SUITS_NEVER)) {
+        add(no(Rule.SUITS_NEVER, "There is %s in it.".formatted(words(never))));
+      }
       if (mix.oil() > 0 && ear.discharge().number() >= 2) {
         add(care(Rule.SUITS_OIL, "Oil seals dirt in, and hides the skin from the vet."));
       }
     }
 
     private void dog() {
-      if (offer.isHomeMixed() && ear.verdict().atLeast(Verdict.CAUTION)) {
-        add(no(Rule.SUITS_HOME_MIXED, "A home mix is for a quiet ear, and this one is not."));
+      if (offer.isHomeMixed() && (ear.sign().atLeast(Verdict.CAUTION) || ear.underVet())) {
+        add(
+            no(
+                Rule.SUITS_HOME_MIXED,
+                ear.underVet()
+                    ? "A home mix is for a quiet ear, and this one is under your vet's care."
+                    : "A home mix is for a quiet ear, and this one is not."));
+      } else if (offer.isHomeMixed() && !ear.seen()) {
+        add(
+            no(
+                Rule.SUITS_HOME_MIXED,
+                "A home mix is for a quiet ear, and nobody could look into this one."));
       }
-      if (ear.puppy() && !ear.vetsWord() && !isSaline()) {
+      if (ear.puppy() && !ear.vetsWord() && !offer.isSaline()) {
         add(
             no(
                 Rule.SUITS_PUPPY,
@@ -359,8 +423,8 @@ public record Suitability(SuitsAnswer onPad, SuitsAnswer inEar) {
       if (offer.isPast()) {
         add(no(Rule.SUITS_USE_BY, "Its last day has gone by: do not use it any more."));
       }
-      if (offer.isNotForDogs()) {
-        add(care(Rule.SUITS_NOT_FOR_DOGS, "It is not labelled for dogs: ask your vet first."));
+      if (!offer.isForDogsEars()) {
+        add(care(Rule.SUITS_NOT_FOR_DOGS, offer.madeForWords() + " Ask your vet first."));
       }
       if (offer.isFromTheVet() && !isNamed(offer, ear)) {
         add(
@@ -368,11 +432,6 @@ public record Suitability(SuitsAnswer onPad, SuitsAnswer inEar) {
                 Rule.SUITS_FROM_THE_VET,
                 "An antiseptic is for an ear that a vet has seen: ask yours."));
       }
-    }
-
-    private boolean isSaline() {
-      return mix.oil() == 0
-          && Stream.of(Active.values()).filter(mix::has).allMatch(Active.SALT::equals);
     }
   }
 }

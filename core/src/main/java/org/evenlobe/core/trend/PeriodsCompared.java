@@ -109,7 +109,9 @@ public record PeriodsCompared(
   private static List<Integer> each(
       List<AssessedCheck> checks, BiFunction<AssessedCheck, Side, Integer> number) {
     return checks.stream()
-        .flatMap(check -> Stream.of(Side.values()).map(side -> number.apply(check, side)))
+        .flatMap(
+            check ->
+                Stream.of(Side.values()).filter(check::saw).map(side -> number.apply(check, side)))
         .toList();
   }
 

@@ -43,7 +43,7 @@ public record Went(Side ear, List<WentPoint> points, Reason reason) {
     List<Integer> scores = new ArrayList<>();
     for (AssessedCheck check : history.checks()) {
       LocalDate day = check.check().day();
-      if (!day.isBefore(from) && !day.isAfter(to)) {
+      if (!day.isBefore(from) && !day.isAfter(to) && check.saw(ear)) {
         int score = check.check().ears().get(ear).score();
         scores.add(score);
         points.add(new WentPoint(day, Optional.of(score), Optional.empty()));

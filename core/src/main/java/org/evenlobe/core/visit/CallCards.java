@@ -17,6 +17,7 @@ import org.evenlobe.core.check.Verdict;
 import org.evenlobe.core.course.DoseSchedule;
 import org.evenlobe.core.history.AssessedCheck;
 import org.evenlobe.core.history.DogHistory;
+import org.evenlobe.core.history.EarStands;
 import org.evenlobe.core.measure.EarPair;
 import org.evenlobe.core.measure.Side;
 import org.evenlobe.core.record.Allergy;
@@ -137,10 +138,13 @@ public final class CallCards {
         say(capital(side.ear()), own);
       }
     }
-    say(
-        "Scores",
-        "right %d, left %d of 12"
-            .formatted(verdict.ears().right().score(), verdict.ears().left().score()));
+    EarPair<String> scores =
+        EarPair.bySide(
+            side ->
+                history.latest().filter(check -> check.saw(side)).isPresent()
+                    ? Integer.toString(verdict.ears().get(side).score())
+                    : "not seen");
+    say("Scores", "right %s, left %s of 12".formatted(scores.right(), scores.left()));
   }
 
   private static boolean isQuiet(CheckVerdict verdict) {
@@ -157,7 +161,7 @@ public final class CallCards {
   private void since() {
     List<AssessedCheck> checks = history.checks();
     Optional<LocalDate> since = Optional.empty();
-    for (int i = checks.size() - 1; i >= 0 && !checks.get(i).sign().isQuiet(); i--) {
+    for (int i = checks.size() - 1; i >= 0 && checks.get(i).sign().atLeast(Verdict.CAUTION); i--) {
       since = Optional.of(checks.get(i).check().day());
     }
     since.ifPresent(
@@ -264,7 +268,7 @@ public final class CallCards {
 
   private void known() {
     DogProfile profile = dog.profile();
-    EarPair<EardrumKnown> eardrums = EarPair.bySide(history::eardrum);
+    EarPair<EardrumKnown> eardrums = history.ears().map(EarStands::eardrum);
     if (eardrums.right() == eardrums.left()) {
       words(eardrums.right()).ifPresent(words -> say("Eardrums", "both " + words));
     } else {

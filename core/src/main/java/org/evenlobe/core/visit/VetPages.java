@@ -7,24 +7,32 @@ import java.util.ArrayList;
 import java.util.Collections;
 import java.util.Comparator;
 import java.util.LinkedHashMap;
+import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.UUID;
 import java.util.function.Function;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.evenlobe.core.check.CheckVerdict;
+import org.evenlobe.core.check.MayGoIn;
 import org.evenlobe.core.check.Verdict;
 import org.evenlobe.core.course.CourseRun;
 import org.evenlobe.core.history.AssessedCheck;
 import org.evenlobe.core.history.DogHistory;
 import org.evenlobe.core.history.Drift;
+import org.evenlobe.core.history.EarStands;
+import org.evenlobe.core.history.Flare;
 import org.evenlobe.core.measure.EarPair;
 import org.evenlobe.core.measure.Side;
 import org.evenlobe.core.record.CleaningRecord;
 import org.evenlobe.core.record.Course;
+import org.evenlobe.core.record.DischargeKind;
 import org.evenlobe.core.record.EarFinding;
+import org.evenlobe.core.record.Grade;
+import org.evenlobe.core.record.Odour;
 import org.evenlobe.core.record.OwnCourse;
 import org.evenlobe.core.record.Reaction;
 import org.evenlobe.core.record.Supply;
@@ -70,6 +78,7 @@ public final class VetPages {
   /** The page of a dog. */
   public static VetPage of(DogHistory history, Telling telling) {
     VetPages page = new VetPages(history);
+    page.inForce();
     page.checks();
     page.drift();
     page.flares();
@@ -98,6 +107,36 @@ public final class VetPages {
     }
   }
 
+  /** What is held, ordered or open, first: "left ear: nothing goes in since 18 Nov". */
+  private void inForce() {
+    add(
+        "In force now",
+        Stream.of(Side.values())
+            .flatMap(
+                side -> {
+                  EarStands ear = history.ear(side);
+                  List<String> lines = new ArrayList<>();
+                  if (ear.mayGoIn() == MayGoIn.NONE) {
+                    lines.add(
+                        "%s: nothing goes in since %s. %s"
+                            .formatted(
+                                Figures.capital(side.ear()),
+                                Figures.date(ear.since()),
+                                ear.reason().sentence()));
+                  }
+                  ear.order()
+                      .ifPresent(
+                          order ->
+                              lines.add(
+                                  "%s, ordered on %s: %s"
+                                      .formatted(
+                                          Figures.capital(side.ear()),
+                                          Figures.date(order.since()),
+                                          order.words())));
+                  return lines.stream();
+                }));
+  }
+
   private void checks() {
     List<AssessedCheck> checks = history.checks();
     List<AssessedCheck> last =
@@ -107,9 +146,12 @@ public final class VetPages {
   }
 
   private static String check(AssessedCheck one) {
-    EarPair<Integer> scores = one.check().ears().map(EarFinding::score);
+    EarPair<String> scores =
+        one.check()
+            .ears()
+            .map(ear -> ear.couldLook() ? "%d of 12".formatted(ear.score()) : "not seen");
     EarPair<String> words = one.verdicts().map(Verdict::words);
-    return "%s: right %d of 12, %s; left %d of 12, %s"
+    return "%s: right %s, %s; left %s, %s"
         .formatted(
             Figures.date(one.check().day()),
             scores.right(),
@@ -133,7 +175,45 @@ public final class VetPages {
         "Flares of 12 months",
         FlareStory.of(history).stream()
             .filter(story -> story.flare().end().map(since::isBefore).orElse(true))
-            .map(story -> story.reason().sentence()));
+            .map(story -> story.reason().sentence() + seenIn(story.flare())));
+  }
+
+  /** What was seen and smelled in a flare, and what the vet found. */
+  private String seenIn(Flare flare) {
+    Set<String> seen = new LinkedHashSet<>();
+    for (AssessedCheck check : history.checks()) {
+      LocalDate day = check.check().day();
+      boolean within =
+          !day.isBefore(flare.start()) && !flare.end().filter(day::isAfter).isPresent();
+      if (within) {
+        flare.ears().forEach(side -> check.found(side).ifPresent(ear -> addSeen(ear, seen)));
+      }
+    }
+    String vet =
+        history.visits().stream()
+            .filter(visit -> !visit.call() && !visit.day().isBefore(flare.start()))
+            .filter(visit -> !flare.end().filter(visit.day()::isAfter).isPresent())
+            .map(visit -> "seen by the vet on " + Figures.date(visit.day()))
+            .findFirst()
+            .orElse("");
+    return (seen.isEmpty() ? "" : " Seen: " + String.join(", ", seen) + ".")
+        + (vet.isEmpty() ? "" : " " + Figures.capital(vet) + ".");
+  }
+
+  private static void addSeen(EarFinding ear, Set<String> seen) {
+    if (ear.dischargeKind() != DischargeKind.NONE) {
+      seen.add(ear.dischargeKind().words() + " discharge");
+    }
+    if (ear.odour().atLeast(Odour.SWEET)) {
+      seen.add(ear.odour().words() + " smell");
+    }
+    if (ear.redness().atLeast(Grade.MODERATE)) {
+      seen.add("red skin");
+    }
+    if (ear.pain() != Grade.NONE) {
+      seen.add("pain");
+    }
+    ear.seen().forEach(thing -> seen.add(thing.words()));
   }
 
   private void courses(Telling telling) {

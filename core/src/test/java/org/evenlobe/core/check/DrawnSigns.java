@@ -48,6 +48,15 @@ public final class DrawnSigns {
         one(HearingTry.values()));
   }
 
+  /** What one ear shows, or that nobody could look at it. */
+  public EarFinding maybeSeen() {
+    EarFinding ear = ear();
+    return random.nextInt(25) == 0
+        ? EarFinding.notSeen(
+            one(Odour.values()), rarely() ? Grade.MODERATE : Grade.NONE, one(HearingTry.values()))
+        : ear;
+  }
+
   /** What the whole dog shows. */
   public DogSigns dog() {
     return new DogSigns(

@@ -150,7 +150,7 @@ class VerdictLawTest {
       return before.under(
           new Cover(
               reference,
-              random.nextBoolean(),
+              random.nextBoolean() ? VerdictTable.urgentOf(reference) : Set.of(),
               drawn.rarely(),
               drawn.rarely(),
               random.nextBoolean(),
@@ -158,8 +158,9 @@ class VerdictLawTest {
     }
     return random.nextInt(4) == 0
         ? before.sparing(
-            VerdictTable.seenOfTheDog(
-                new EarSigns(drawn.one(Side.values()), drawn.ear(), drawn.dog(), before)))
+            VerdictTable.ofTheDog(
+                VerdictTable.urgentOf(
+                    new EarSigns(drawn.one(Side.values()), drawn.ear(), drawn.dog(), before))))
         : before;
   }
 
@@ -175,7 +176,7 @@ class VerdictLawTest {
                             cover.reference().ear(),
                             swapped(cover.reference().dog()),
                             cover.reference().before()),
-                        cover.excusesUrgent(),
+                        cover.excused(),
                         cover.leftIn(),
                         cover.allTheSame(),
                         cover.cleaned(),

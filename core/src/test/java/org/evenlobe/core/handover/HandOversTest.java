@@ -138,6 +138,7 @@ class HandOversTest {
     assertThat(sooner.window().best()).isEqualTo(day(9));
     assertThat(sooner.reasons().get(0).sentence())
         .isEqualTo("Ilse (groomer) saw something on 11 Mar 2026: a smell. Look yourself.");
+    assertThat(sooner.pressing()).isTrue();
     assertThat(nextCheck(new TestDog().quiet(0, 7, 10).record().plus(told)).window().best())
         .isEqualTo(day(17));
   }

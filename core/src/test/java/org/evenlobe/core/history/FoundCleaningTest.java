@@ -59,9 +59,9 @@ class FoundCleaningTest {
   void isJudgedAtOnce(String colour, String odour, String hurt, Verdict verdict) {
     DogHistory history = on(3, new TestDog().showed(3, noticed(colour, odour, hurt)));
 
-    assertThat(history.verdictNow(Side.RIGHT)).isEqualTo(verdict);
-    assertThat(history.holds().right().isPresent()).isEqualTo(verdict == Verdict.STOP);
-    assertThat(history.holds().left()).isEmpty();
+    assertThat(history.ear(Side.RIGHT).verdict()).isEqualTo(verdict);
+    assertThat(history.ear(Side.RIGHT).hold().isPresent()).isEqualTo(verdict == Verdict.STOP);
+    assertThat(history.ear(Side.LEFT).hold()).isEmpty();
   }
 
   @Test
@@ -69,12 +69,13 @@ class FoundCleaningTest {
     TestDog dog = new TestDog().check(3, "discharge=2:TAN_WAX", "", "scratching=2 pawed=RIGHT");
     dog.showed(3, noticed("COFFEE_GROUNDS", null, null));
 
-    assertThat(on(3, dog).verdictNow(Side.RIGHT)).isEqualTo(Verdict.STOP);
+    assertThat(on(3, dog).ear(Side.RIGHT).verdict()).isEqualTo(Verdict.STOP);
   }
 
   @Test
   void leavesOnlyWipingWhereItIsCaution() {
-    assertThat(on(3, new TestDog().showed(3, noticed(null, "SWEET", null))).mayGoIn().right())
+    assertThat(
+            on(3, new TestDog().showed(3, noticed(null, "SWEET", null))).ear(Side.RIGHT).mayGoIn())
         .isEqualTo(MayGoIn.WIPE);
   }
 
@@ -83,11 +84,11 @@ class FoundCleaningTest {
     TestDog dog = new TestDog().eardrum(Eardrum.Status.SEEN_INTACT, 0);
     dog.showed(3, noticed("GREEN", null, null)).quiet(4, 6).release(6, Side.RIGHT);
 
-    assertThat(on(6, dog).eardrum(Side.RIGHT)).isEqualTo(EardrumKnown.INTACT);
+    assertThat(on(6, dog).ear(Side.RIGHT).eardrum()).isEqualTo(EardrumKnown.INTACT);
     assertThat(on(6, dog).flares()).isEmpty();
     TestDog unseen = new TestDog().showed(3, noticed("GREEN", null, null));
     unseen.quiet(4, 6).release(6, Side.RIGHT);
-    assertThat(on(6, unseen).mayGoIn().right()).isEqualTo(MayGoIn.IN_EAR);
+    assertThat(on(6, unseen).ear(Side.RIGHT).mayGoIn()).isEqualTo(MayGoIn.IN_EAR);
   }
 
   @Test
@@ -95,7 +96,7 @@ class FoundCleaningTest {
     TestDog dog = new TestDog().showed(3, noticed("GREEN", null, null));
     dog.quiet(7, 9).release(9, Side.RIGHT);
 
-    assertThat(on(9, dog).mayGoIn().right()).isEqualTo(MayGoIn.WIPE);
+    assertThat(on(9, dog).ear(Side.RIGHT).mayGoIn()).isEqualTo(MayGoIn.WIPE);
     assertThat(on(9, dog).flares()).hasSize(1);
   }
 
@@ -119,8 +120,9 @@ class FoundCleaningTest {
     TestDog dog = new TestDog().check(0, "discharge=2:GREEN pain=1", "");
     dog.visit(1, daily, EarVisit.NOTHING);
 
-    assertThat(on(2, dog.showed(2, noticed("GREEN", null, "FLINCHED"))).holds().right()).isEmpty();
-    assertThat(on(3, dog.showed(3, noticed(null, null, "CRIED_OUT"))).holds().right())
+    assertThat(on(2, dog.showed(2, noticed("GREEN", null, "FLINCHED"))).ear(Side.RIGHT).hold())
+        .isEmpty();
+    assertThat(on(3, dog.showed(3, noticed(null, null, "CRIED_OUT"))).ear(Side.RIGHT).hold())
         .map(Hold::cause)
         .contains(Hold.Cause.STOP);
   }
@@ -131,6 +133,7 @@ class FoundCleaningTest {
         TestDog.order(CleaningInstruction.clean(HowOften.timesADay(1), Optional.of(day(10))));
     TestDog dog = new TestDog().visit(1, daily, EarVisit.NOTHING);
 
-    assertThat(on(1, dog.showed(1, noticed("GREEN", null, null))).holds().right()).isPresent();
+    assertThat(on(1, dog.showed(1, noticed("GREEN", null, null))).ear(Side.RIGHT).hold())
+        .isPresent();
   }
 }

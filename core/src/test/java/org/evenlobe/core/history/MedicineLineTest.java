@@ -7,6 +7,7 @@ import org.evenlobe.core.TestDog;
 import org.evenlobe.core.check.MayGoIn;
 import org.evenlobe.core.check.Verdict;
 import org.evenlobe.core.measure.EarPair;
+import org.evenlobe.core.measure.Side;
 import org.evenlobe.core.record.EarVisit;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -62,7 +63,9 @@ class MedicineLineTest {
   void leavesOnlyWipingWhileItIsGiven() {
     TestDog dog = new TestDog().quiet(0).visit(1, TestDog.medicine(7), EarVisit.NOTHING);
 
-    assertThat(on(7, dog).mayGoIn()).isEqualTo(new EarPair<>(MayGoIn.WIPE, MayGoIn.IN_EAR));
-    assertThat(on(8, dog).mayGoIn().right()).isEqualTo(MayGoIn.IN_EAR);
+    assertThat(on(7, dog).ears().map(EarStands::mayGoIn))
+        .isEqualTo(new EarPair<>(MayGoIn.WIPE, MayGoIn.IN_EAR));
+    assertThat(on(10, dog).ear(Side.RIGHT).mayGoIn()).as("3 days on").isEqualTo(MayGoIn.WIPE);
+    assertThat(on(11, dog).ear(Side.RIGHT).mayGoIn()).isEqualTo(MayGoIn.IN_EAR);
   }
 }

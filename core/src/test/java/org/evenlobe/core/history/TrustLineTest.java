@@ -64,23 +64,45 @@ class TrustLineTest {
 
   @ParameterizedTest
   @CsvSource({
-    "DRY_PAD, STRUGGLED, HOLD_UP",
+    "DRY_PAD, STRUGGLED, DRY_PAD",
     "DRY_PAD, HAD_TO_STOP, FOLD",
     "FOLD, HAD_TO_STOP, TOUCH",
     "TOUCH, STRUGGLED, TOUCH"
   })
-  void aStruggleIsDownOneAndAStopTwo(Rung from, Handled how, Rung to) {
+  void oneStruggleIsABadDayAndAStopIsDownTwo(Rung from, Handled how, Rung to) {
     TestDog dog = new TestDog().stands(from, 0).practised(1, from, how);
 
     assertThat(on(1, dog).rung()).isEqualTo(to);
   }
 
   @Test
+  void twoStrugglesRunningAreDownOne() {
+    TestDog twice =
+        new TestDog()
+            .stands(Rung.DRY_PAD, 0)
+            .practised(1, Rung.DRY_PAD, Handled.STRUGGLED)
+            .practised(2, Rung.DRY_PAD, Handled.AS_ALWAYS)
+            .practised(3, Rung.DRY_PAD, Handled.STRUGGLED);
+    TestDog calmBetween =
+        new TestDog()
+            .stands(Rung.DRY_PAD, 0)
+            .practised(1, Rung.DRY_PAD, Handled.STRUGGLED)
+            .practised(2, Rung.DRY_PAD, Handled.CALM)
+            .practised(3, Rung.DRY_PAD, Handled.STRUGGLED);
+
+    assertThat(on(3, twice).rung()).as("as it always is changes nothing").isEqualTo(Rung.HOLD_UP);
+    assertThat(on(3, calmBetween).rung()).isEqualTo(Rung.DRY_PAD);
+  }
+
+  @Test
   void aStruggleLowerDownCountsFromThere() {
     TestDog dog =
-        new TestDog().stands(Rung.WET_PAD, 0).practised(1, Rung.HOLD_UP, Handled.STRUGGLED);
+        new TestDog()
+            .stands(Rung.WET_PAD, 0)
+            .practised(1, Rung.HOLD_UP, Handled.STRUGGLED)
+            .practised(2, Rung.HOLD_UP, Handled.STRUGGLED);
 
-    assertThat(on(1, dog).rung()).isEqualTo(Rung.FOLD);
+    assertThat(on(2, dog).rung()).isEqualTo(Rung.FOLD);
   }
 
   @Test

@@ -106,11 +106,11 @@ class VetOrderTest {
 
     @Test
     void opensAHoldWhereItIsWorseAndNoneWhereItIsCovered() {
-      assertThat(on(4, seen().check(4, SORE, "")).holds().right()).isEmpty();
+      assertThat(on(4, seen().check(4, SORE, "")).ear(Side.RIGHT).hold()).isEmpty();
       DogHistory worse = on(4, seen().check(4, "redness=2 odour=FOUL", ""));
-      assertThat(worse.holds().right().map(Hold::cause)).contains(Hold.Cause.STOP);
-      assertThat(worse.holds().left()).isEmpty();
-      assertThat(worse.mayGoIn().right()).isEqualTo(MayGoIn.NONE);
+      assertThat(worse.ear(Side.RIGHT).hold().map(Hold::cause)).contains(Hold.Cause.STOP);
+      assertThat(worse.ear(Side.LEFT).hold()).isEmpty();
+      assertThat(worse.ear(Side.RIGHT).mayGoIn()).isEqualTo(MayGoIn.NONE);
     }
 
     @Test
@@ -119,12 +119,13 @@ class VetOrderTest {
 
       assertThat(on(4, dog).latest().orElseThrow().verdicts())
           .isEqualTo(new EarPair<>(Verdict.CLEAN, Verdict.CAUTION));
-      assertThat(on(4, dog).mayGoIn()).isEqualTo(new EarPair<>(MayGoIn.IN_EAR, MayGoIn.WIPE));
+      assertThat(on(4, dog).ears().map(EarStands::mayGoIn))
+          .isEqualTo(new EarPair<>(MayGoIn.IN_EAR, MayGoIn.WIPE));
     }
 
     @Test
     void ofTheOtherEarThatIsUrgentHoldsThisOneToo() {
-      assertThat(on(4, seen().check(4, SORE, "pain=3")).holds().right().map(Hold::cause))
+      assertThat(on(4, seen().check(4, SORE, "pain=3")).ear(Side.RIGHT).hold().map(Hold::cause))
           .contains(Hold.Cause.URGENT);
     }
   }
@@ -141,18 +142,18 @@ class VetOrderTest {
 
       assertThat(on(3, dog).latest().orElseThrow().verdicts())
           .isEqualTo(new EarPair<>(Verdict.CLEAN, Verdict.LEAVE));
-      assertThat(on(3, dog).holds().right()).isEmpty();
-      assertThat(on(3, dog).holds().left()).isEmpty();
+      assertThat(on(3, dog).ear(Side.RIGHT).hold()).isEmpty();
+      assertThat(on(3, dog).ear(Side.LEFT).hold()).isEmpty();
     }
 
     @Test
     void isTheFirstCheckOfTheDayOrTheTwoDaysAfterAndExcusesNothingUrgent() {
       TestDog dog = new TestDog().visit(1, twiceADay(), EarVisit.NOTHING);
-      assertThat(on(1, dog).mayGoIn().right()).isEqualTo(MayGoIn.NONE);
-      assertThat(on(1, dog).wantsCheckFirst(Side.RIGHT)).isTrue();
+      assertThat(on(1, dog).ear(Side.RIGHT).mayGoIn()).isEqualTo(MayGoIn.NONE);
+      assertThat(on(1, dog).ear(Side.RIGHT).checkFirst()).isTrue();
 
       assertThat(right(3, dog.check(3, "odour=FOUL redness=3", ""))).isEqualTo(Verdict.CLEAN);
-      assertThat(on(3, dog).mayGoIn().right()).isEqualTo(MayGoIn.IN_EAR);
+      assertThat(on(3, dog).ear(Side.RIGHT).mayGoIn()).isEqualTo(MayGoIn.IN_EAR);
 
       TestDog urgent = new TestDog().visit(1, twiceADay(), EarVisit.NOTHING);
       assertThat(right(3, urgent.check(3, "discharge=1:BLOODY", ""))).isEqualTo(Verdict.URGENT);
@@ -176,15 +177,15 @@ class VetOrderTest {
 
       TestDog late =
           new TestDog().check(0, "redness=2", "").visit(8, twiceADay(), EarVisit.NOTHING);
-      assertThat(on(7, late).order(Side.RIGHT)).isEmpty();
-      assertThat(on(8, late).wantsCheckFirst(Side.RIGHT)).isTrue();
+      assertThat(on(7, late).ear(Side.RIGHT).order()).isEmpty();
+      assertThat(on(8, late).ear(Side.RIGHT).checkFirst()).isTrue();
     }
 
     @Test
     void isTakenAfreshWhereTheVetSaidToGoOn() {
       TestDog dog = seen().check(4, "redness=2 odour=FOUL", "").visit(5, goOn(), EarVisit.NOTHING);
-      assertThat(on(5, dog).holds().right()).isEmpty();
-      assertThat(on(5, dog).mayGoIn().right()).isEqualTo(MayGoIn.IN_EAR);
+      assertThat(on(5, dog).ear(Side.RIGHT).hold()).isEmpty();
+      assertThat(on(5, dog).ear(Side.RIGHT).mayGoIn()).isEqualTo(MayGoIn.IN_EAR);
 
       assertThat(right(6, dog.check(6, "redness=2 odour=FOUL", ""))).isEqualTo(Verdict.CLEAN);
     }
@@ -194,7 +195,7 @@ class VetOrderTest {
       TestDog dog =
           seen().check(4, "redness=2 odour=FOUL", "").visit(5, EarVisit.NOTHING, EarVisit.NOTHING);
 
-      assertThat(on(5, dog).holds().right().map(Hold::cause)).contains(Hold.Cause.STOP);
+      assertThat(on(5, dog).ear(Side.RIGHT).hold().map(Hold::cause)).contains(Hold.Cause.STOP);
       assertThat(right(6, dog.check(6, "redness=2 odour=FOUL", ""))).isEqualTo(Verdict.STOP);
     }
   }
@@ -204,27 +205,29 @@ class VetOrderTest {
     @Test
     void liftsWhatHeldBothWhereTheWholeDogWasUrgent() {
       TestDog dog = seen().check(4, SORE, "", "headTilt");
-      assertThat(on(4, dog).holds().left()).isPresent();
+      assertThat(on(4, dog).ear(Side.LEFT).hold()).isPresent();
 
       DogHistory history = on(5, dog.call(5, goOn(), EarVisit.NOTHING));
-      assertThat(history.holds().right()).isEmpty();
-      assertThat(history.holds().left()).isEmpty();
+      assertThat(history.ear(Side.RIGHT).hold()).isEmpty();
+      assertThat(history.ear(Side.LEFT).hold()).isEmpty();
     }
 
     @Test
-    void liftsNothingOfAnEarThatIsUrgentByItself() {
+    void liftsNothingThatAnEarUnderNoOrderHoldsByItself() {
       TestDog dog = seen().check(4, "redness=2 pain=3", "pain=3").call(5, goOn(), EarVisit.NOTHING);
 
-      assertThat(on(5, dog).holds().right()).isEmpty();
-      assertThat(on(5, dog).holds().left().map(Hold::cause)).contains(Hold.Cause.URGENT);
+      assertThat(on(5, dog).ear(Side.RIGHT).hold().map(Hold::cause))
+          .as("the left ear's holds both, and no vet has heard of that")
+          .contains(Hold.Cause.URGENT);
+      assertThat(on(5, dog).ear(Side.LEFT).hold().map(Hold::cause)).contains(Hold.Cause.URGENT);
     }
 
     @Test
     void withoutAnOrderLiftsNothing() {
       TestDog dog = new TestDog().check(0, "", "pain=3").call(1, goOn(), EarVisit.NOTHING);
 
-      assertThat(on(1, dog).holds().right()).isPresent();
-      assertThat(on(1, dog).holds().left()).isPresent();
+      assertThat(on(1, dog).ear(Side.RIGHT).hold()).isPresent();
+      assertThat(on(1, dog).ear(Side.LEFT).hold()).isPresent();
     }
 
     @Test
@@ -233,8 +236,8 @@ class VetOrderTest {
       TestDog dog = new TestDog().check(0, SORE, "").visit(1, held, EarVisit.NOTHING);
       dog.check(4, "redness=2 odour=FOUL", "").call(5, goOn(), EarVisit.NOTHING).check(6, "", "");
 
-      assertThat(on(6, dog).holds().right()).as("all the same").isEmpty();
-      assertThat(on(11, dog).holds().right().map(Hold::cause)).contains(Hold.Cause.VET);
+      assertThat(on(6, dog).ear(Side.RIGHT).hold()).as("all the same").isEmpty();
+      assertThat(on(11, dog).ear(Side.RIGHT).hold().map(Hold::cause)).contains(Hold.Cause.VET);
     }
   }
 
@@ -243,11 +246,11 @@ class VetOrderTest {
     @Test
     void endsWithTheFirstQuietCheck() {
       TestDog dog = seen().check(3, "redness=1", "");
-      assertThat(on(3, dog).isCovered(Side.RIGHT)).isFalse();
-      assertThat(on(3, dog).mayGoIn().right()).as("as ordered").isEqualTo(MayGoIn.IN_EAR);
+      assertThat(on(3, dog).ear(Side.RIGHT).covered()).isFalse();
+      assertThat(on(3, dog).ear(Side.RIGHT).mayGoIn()).as("as ordered").isEqualTo(MayGoIn.IN_EAR);
 
       assertThat(right(5, dog.check(5, "redness=2", ""))).isEqualTo(Verdict.CAUTION);
-      assertThat(on(5, dog).mayGoIn().right()).isEqualTo(MayGoIn.WIPE);
+      assertThat(on(5, dog).ear(Side.RIGHT).mayGoIn()).isEqualTo(MayGoIn.WIPE);
     }
 
     @Test
@@ -259,9 +262,9 @@ class VetOrderTest {
         dog.check(day, SORE, "");
       }
 
-      assertThat(on(28, dog).isCovered(Side.RIGHT)).isTrue();
-      assertThat(on(29, dog).isCovered(Side.RIGHT)).isFalse();
-      assertThat(on(29, dog).holds().right()).as("no STOP by its signs").isEmpty();
+      assertThat(on(28, dog).ear(Side.RIGHT).covered()).isTrue();
+      assertThat(on(29, dog).ear(Side.RIGHT).covered()).isFalse();
+      assertThat(on(29, dog).ear(Side.RIGHT).hold()).as("no STOP by its signs").isEmpty();
       assertThat(right(31, dog.check(31, SORE, ""))).isEqualTo(Verdict.CAUTION);
     }
 
@@ -274,21 +277,21 @@ class VetOrderTest {
               .check(4, "odour=FOUL", "")
               .check(7, "odour=FOUL", "");
 
-      assertThat(on(10, dog).holds().right()).isEmpty();
-      Hold hold = on(11, dog).holds().right().orElseThrow();
+      assertThat(on(10, dog).ear(Side.RIGHT).hold()).isEmpty();
+      Hold hold = on(11, dog).ear(Side.RIGHT).hold().orElseThrow();
       assertThat(hold.cause()).isEqualTo(Hold.Cause.STOP);
       assertThat(hold.since()).isEqualTo(day(11));
-      assertThat(on(11, dog).order(Side.RIGHT)).isEmpty();
+      assertThat(on(11, dog).ear(Side.RIGHT).order()).isEmpty();
     }
 
     @Test
     void asksForACheckWhereThereWasNone() {
       TestDog dog = seen();
 
-      assertThat(on(10, dog).wantsCheckFirst(Side.RIGHT)).isFalse();
-      assertThat(on(11, dog).wantsCheckFirst(Side.RIGHT)).isTrue();
-      assertThat(on(11, dog).mayGoIn().right()).isEqualTo(MayGoIn.NONE);
-      assertThat(on(12, dog.quiet(12)).mayGoIn().right()).isEqualTo(MayGoIn.IN_EAR);
+      assertThat(on(10, dog).ear(Side.RIGHT).checkFirst()).isFalse();
+      assertThat(on(11, dog).ear(Side.RIGHT).checkFirst()).isTrue();
+      assertThat(on(11, dog).ear(Side.RIGHT).mayGoIn()).isEqualTo(MayGoIn.NONE);
+      assertThat(on(12, dog.quiet(12)).ear(Side.RIGHT).mayGoIn()).isEqualTo(MayGoIn.IN_EAR);
     }
 
     @Test
@@ -298,7 +301,7 @@ class VetOrderTest {
 
       assertThat(on(11, dog).flares()).hasSize(1);
       assertThat(on(11, dog).flares().get(0).ears()).containsExactly(Side.RIGHT);
-      assertThat(on(11, dog).mayGoIn().right()).isEqualTo(MayGoIn.IN_EAR);
+      assertThat(on(11, dog).ear(Side.RIGHT).mayGoIn()).isEqualTo(MayGoIn.IN_EAR);
     }
   }
 
@@ -317,26 +320,26 @@ class VetOrderTest {
                   false));
       TestDog dog = new TestDog().check(0, SORE, "").visit(1, wipe, EarVisit.NOTHING);
 
-      assertThat(on(1, dog).mayGoIn().right()).isEqualTo(MayGoIn.WIPE);
+      assertThat(on(1, dog).ear(Side.RIGHT).mayGoIn()).isEqualTo(MayGoIn.WIPE);
     }
 
     @Test
     void isAWipeWhileSomethingIsToBeDoneFirst() {
       TestDog dog = seen().check(2, SORE + " seen=MAT_UNDER_FLAP", "");
 
-      assertThat(on(2, dog).mayGoIn().right()).isEqualTo(MayGoIn.WIPE);
+      assertThat(on(2, dog).ear(Side.RIGHT).mayGoIn()).isEqualTo(MayGoIn.WIPE);
     }
 
     @Test
     void isNothingForATornEardrumUnlessItIsAllTheSame() {
       TestDog torn = new TestDog().check(0, SORE, "").visit(1, torn(false), EarVisit.NOTHING);
-      assertThat(on(1, torn).mayGoIn().right()).isEqualTo(MayGoIn.NONE);
+      assertThat(on(1, torn).ear(Side.RIGHT).mayGoIn()).isEqualTo(MayGoIn.NONE);
       assertThat(right(2, torn.check(2, SORE, ""))).isEqualTo(Verdict.STOP);
 
       TestDog same = new TestDog().check(0, SORE, "").visit(1, torn(true), EarVisit.NOTHING);
-      assertThat(on(1, same).mayGoIn().right()).isEqualTo(MayGoIn.IN_EAR);
+      assertThat(on(1, same).ear(Side.RIGHT).mayGoIn()).isEqualTo(MayGoIn.IN_EAR);
       assertThat(right(2, same.check(2, SORE, ""))).isEqualTo(Verdict.CLEAN);
-      assertThat(on(11, same).holds().right().map(Hold::cause)).contains(Hold.Cause.EARDRUM);
+      assertThat(on(11, same).ear(Side.RIGHT).hold().map(Hold::cause)).contains(Hold.Cause.EARDRUM);
     }
 
     private static EarVisit torn(boolean allTheSame) {
@@ -346,13 +349,14 @@ class VetOrderTest {
     @Test
     void isNothingAfterALookThatSaysWorseUntilAFullCheck() {
       TestDog dog = seen().look(2, Change.WORSE, false);
-      assertThat(on(2, dog).mayGoIn()).isEqualTo(new EarPair<>(MayGoIn.NONE, MayGoIn.IN_EAR));
+      assertThat(on(2, dog).ears().map(EarStands::mayGoIn))
+          .isEqualTo(new EarPair<>(MayGoIn.NONE, MayGoIn.IN_EAR));
 
-      assertThat(on(2, seen().look(2, Change.SAME, true)).mayGoIn().right())
+      assertThat(on(2, seen().look(2, Change.SAME, true)).ear(Side.RIGHT).mayGoIn())
           .isEqualTo(MayGoIn.NONE);
-      assertThat(on(2, seen().look(2, Change.BETTER, false)).mayGoIn().right())
+      assertThat(on(2, seen().look(2, Change.BETTER, false)).ear(Side.RIGHT).mayGoIn())
           .isEqualTo(MayGoIn.IN_EAR);
-      assertThat(on(3, dog.check(3, SORE, "")).mayGoIn().right()).isEqualTo(MayGoIn.IN_EAR);
+      assertThat(on(3, dog.check(3, SORE, "")).ear(Side.RIGHT).mayGoIn()).isEqualTo(MayGoIn.IN_EAR);
     }
 
     @Test
@@ -360,8 +364,9 @@ class VetOrderTest {
       EarVisit alone = TestDog.order(CleaningInstruction.leaveAlone(Optional.of(day(10))));
       TestDog dog = new TestDog().quiet(0).visit(1, alone, EarVisit.NOTHING);
 
-      assertThat(on(10, dog).mayGoIn()).isEqualTo(new EarPair<>(MayGoIn.NONE, MayGoIn.IN_EAR));
-      assertThat(on(11, dog).mayGoIn().right()).isEqualTo(MayGoIn.IN_EAR);
+      assertThat(on(10, dog).ears().map(EarStands::mayGoIn))
+          .isEqualTo(new EarPair<>(MayGoIn.NONE, MayGoIn.IN_EAR));
+      assertThat(on(11, dog).ear(Side.RIGHT).mayGoIn()).isEqualTo(MayGoIn.IN_EAR);
     }
   }
 
@@ -370,17 +375,18 @@ class VetOrderTest {
     @Test
     void liftsTheHoldFromItsDayOn() {
       TestDog dog = new TestDog().check(0, "odour=FOUL", "");
-      assertThat(on(0, dog).holds().right()).isPresent();
+      assertThat(on(0, dog).ear(Side.RIGHT).hold()).isPresent();
 
-      assertThat(on(1, dog.visit(1, twiceADay(), EarVisit.NOTHING)).holds().right()).isEmpty();
+      assertThat(on(1, dog.visit(1, twiceADay(), EarVisit.NOTHING)).ear(Side.RIGHT).hold())
+          .isEmpty();
     }
 
     @Test
     void isEndedByAHoldThatIsSetLater() {
       TestDog dog = seen().visit(3, TestDog.hold(HoldWord.SET), EarVisit.NOTHING);
 
-      assertThat(on(3, dog).order(Side.RIGHT)).isEmpty();
-      assertThat(on(3, dog).holds().right().map(Hold::cause)).contains(Hold.Cause.VET);
+      assertThat(on(3, dog).ear(Side.RIGHT).order()).isEmpty();
+      assertThat(on(3, dog).ear(Side.RIGHT).hold().map(Hold::cause)).contains(Hold.Cause.VET);
     }
 
     @Test
@@ -396,17 +402,18 @@ class VetOrderTest {
                   false));
       TestDog dog = new TestDog().check(0, SORE, "").visit(1, order, EarVisit.NOTHING);
 
-      assertThat(on(5, dog.call(5, EarVisit.NOTHING, EarVisit.NOTHING)).order(Side.RIGHT))
+      assertThat(on(5, dog.call(5, EarVisit.NOTHING, EarVisit.NOTHING)).ear(Side.RIGHT).order())
           .isPresent();
-      assertThat(on(6, dog.visit(6, EarVisit.NOTHING, EarVisit.NOTHING)).order(Side.RIGHT))
+      assertThat(on(6, dog.visit(6, EarVisit.NOTHING, EarVisit.NOTHING)).ear(Side.RIGHT).order())
           .isEmpty();
     }
 
     @Test
     void isNoBetterFromTheThirdDayOn() {
-      assertThat(on(2, seen().check(2, SORE, "")).isNoBetter(Side.RIGHT)).isFalse();
-      assertThat(on(3, seen().check(3, SORE, "")).isNoBetter(Side.RIGHT)).isTrue();
-      assertThat(on(3, seen().check(3, "redness=2 pain=1", "")).isNoBetter(Side.RIGHT)).isFalse();
+      assertThat(on(2, seen().check(2, SORE, "")).ear(Side.RIGHT).noBetter()).isFalse();
+      assertThat(on(3, seen().check(3, SORE, "")).ear(Side.RIGHT).noBetter()).isTrue();
+      assertThat(on(3, seen().check(3, "redness=2 pain=1", "")).ear(Side.RIGHT).noBetter())
+          .isFalse();
     }
 
     @Test

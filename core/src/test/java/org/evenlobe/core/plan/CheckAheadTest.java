@@ -180,7 +180,7 @@ class CheckAheadTest {
         IntStream.range(0, CHECKS)
             .mapToObj(
                 i -> {
-                  EarPair<EarFinding> ears = EarPair.bySide(side -> drawn.ear());
+                  EarPair<EarFinding> ears = EarPair.bySide(side -> drawn.maybeSeen());
                   DogSigns signs = drawn.dog();
                   CheckVerdict said = at(checked(dog, ears, signs)).latestVerdict().orElseThrow();
                   return Stream.of(
@@ -226,7 +226,8 @@ class CheckAheadTest {
         ear.odour().number(),
         ear.pain().number(),
         things,
-        List.of(HearingTry.values()).indexOf(ear.hearing()));
+        List.of(HearingTry.values()).indexOf(ear.hearing()),
+        ear.couldLook() ? 1 : 0);
   }
 
   private static IntStream dog(DogSigns dog) {

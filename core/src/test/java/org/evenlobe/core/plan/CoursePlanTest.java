@@ -15,6 +15,7 @@ import org.evenlobe.core.check.MayGoIn;
 import org.evenlobe.core.check.Verdict;
 import org.evenlobe.core.ear.BreedCatalogue;
 import org.evenlobe.core.history.DogHistory;
+import org.evenlobe.core.history.EarStands;
 import org.evenlobe.core.measure.Side;
 import org.evenlobe.core.plan.item.PlanItem;
 import org.evenlobe.core.record.CleanBefore;
@@ -116,19 +117,24 @@ class CoursePlanTest {
     DogRecord dog = withGel(new TestDog().quiet(9).quiet(10), 10, 30);
     DogPlan plan = PLANNER.plan(dog, Preferences.DEFAULT, day(12));
 
-    assertThat(DogHistory.of(dog, day(12)).mayGoIn().right()).isEqualTo(MayGoIn.WIPE);
-    assertThat(DogHistory.of(dog, day(40)).mayGoIn().right()).isEqualTo(MayGoIn.WIPE);
-    assertThat(DogHistory.of(dog, day(41)).mayGoIn().right()).isEqualTo(MayGoIn.IN_EAR);
+    assertThat(DogHistory.of(dog, day(12)).ear(Side.RIGHT).mayGoIn()).isEqualTo(MayGoIn.WIPE);
+    assertThat(DogHistory.of(dog, day(39)).ear(Side.RIGHT).because())
+        .as("the day it was put in is the first of 30")
+        .isEqualTo(EarStands.Because.STAYS);
+    assertThat(DogHistory.of(dog, day(42)).ear(Side.RIGHT).because())
+        .as("what runs out of it is the medicine, 3 days on")
+        .isEqualTo(EarStands.Because.MEDICINE);
+    assertThat(DogHistory.of(dog, day(43)).ear(Side.RIGHT).mayGoIn()).isEqualTo(MayGoIn.IN_EAR);
     assertThat(plan.ears().right().rhythm().reasons())
         .extracting(Reason::sentence)
         .anySatisfy(
             sentence ->
                 assertThat(sentence)
                     .startsWith("Marsh gel, given on")
-                    .contains("stays in the ear, until " + Figures.date(day(40))));
+                    .contains("stays in the ear, until " + Figures.date(day(39))));
     assertThat(plan.cleanings())
         .filteredOn(item -> item.ears().contains(Side.RIGHT))
-        .allSatisfy(item -> assertThat(item.window().best()).isAfter(day(40)));
+        .allSatisfy(item -> assertThat(item.window().best()).isAfter(day(39)));
     assertThat(plan.cleanings()).anySatisfy(item -> assertThat(item.ears()).contains(Side.LEFT));
   }
 
@@ -136,7 +142,7 @@ class CoursePlanTest {
   void itHoldsThoughItsCourseWasWrittenDownLater() {
     DogRecord dog = withGel(new TestDog().quiet(9).quiet(10), 10, 30, 11);
 
-    assertThat(DogHistory.of(dog, day(12)).mayGoIn().right()).isEqualTo(MayGoIn.WIPE);
+    assertThat(DogHistory.of(dog, day(12)).ear(Side.RIGHT).mayGoIn()).isEqualTo(MayGoIn.WIPE);
   }
 
   private static CourseEnd end(int day, Cause cause) {
@@ -174,11 +180,14 @@ class CoursePlanTest {
   }
 
   @Test
-  void afterItsLastDayThePlanIsAsEver() {
+  void afterItsLastDayItIsLookedAtOnTheFourthAndTheTenthDay() {
     TestDog dog = new TestDog().quiet(10).quiet(18);
 
-    assertThat(days(under(dog, 10), 18, PlanItem.Kind.CHECK, 60))
-        .isEqualTo(days(dog.record(), 18, PlanItem.Kind.CHECK, 60));
+    // its last dose is on day 16
+    assertThat(days(under(dog, 10), 18, PlanItem.Kind.CHECK, 40))
+        .containsExactly(day(20), day(26), day(33), day(40));
+    assertThat(days(under(dog.quiet(20), 10), 21, PlanItem.Kind.CHECK, 40))
+        .containsExactly(day(26), day(33), day(40));
   }
 
   @ParameterizedTest
@@ -192,10 +201,10 @@ class CoursePlanTest {
   }
 
   @Test
-  void finishedItIsNot() {
+  void finishedItIsLookedAtOnTheFourthDayFirst() {
     DogRecord dog = under(new TestDog().quiet(10).quiet(16), 10).plus(end(16, Cause.FINISHED));
 
-    assertThat(days(dog, 17, PlanItem.Kind.CHECK, 22)).isEmpty();
+    assertThat(days(dog, 17, PlanItem.Kind.CHECK, 22)).containsExactly(day(20));
   }
 
   @Test
@@ -239,12 +248,12 @@ class CoursePlanTest {
             Optional.empty());
 
     assertThat(verdict(now.plus(written), 12)).isEqualTo(Verdict.LEAVE);
-    assertThat(DogHistory.of(now.plus(written), day(25)).isTreated(Side.RIGHT)).isFalse();
-    assertThat(DogHistory.of(now.plus(written), day(41)).isTreated(Side.RIGHT)).isTrue();
+    assertThat(DogHistory.of(now.plus(written), day(25)).ear(Side.RIGHT).treated()).isFalse();
+    assertThat(DogHistory.of(now.plus(written), day(41)).ear(Side.RIGHT).treated()).isTrue();
   }
 
   private static Verdict verdict(DogRecord dog, int today) {
-    return DogHistory.of(dog, day(today)).verdictNow(Side.RIGHT);
+    return DogHistory.of(dog, day(today)).ear(Side.RIGHT).verdict();
   }
 
   private static Course cleaned(int startsOn, CleanBefore before) {
@@ -286,7 +295,7 @@ class CoursePlanTest {
         new CleanBefore(CleanBefore.Kind.SO_OFTEN, Optional.of(HowOften.everyDays(2)));
 
     assertThat(cleanings(dog.record().plus(cleaned(10, secondDay)), 11, 17))
-        .containsExactly("12 08:00", "14 08:00", "16 08:00");
+        .containsExactly("12 07:00", "14 07:00", "16 07:00");
     assertThat(
             cleanings(
                 dog.record()
@@ -294,7 +303,7 @@ class CoursePlanTest {
                         cleaned(10, new CleanBefore(CleanBefore.Kind.EACH_DOSE, Optional.empty()))),
                 15,
                 17))
-        .containsExactly("15 08:00", "15 20:00", "16 08:00", "16 20:00");
+        .containsExactly("15 07:00", "15 19:00", "16 07:00", "16 19:00");
     // that says nothing of cleaning: none before its last dose on day 16, whatever was learned
     assertThat(cleanings(under(dog, 10), 11, 16)).isEmpty();
     assertThat(cleanings(under(dog, 10), 11, 60)).isNotEmpty();
@@ -307,7 +316,7 @@ class CoursePlanTest {
     TestDog clean = new TestDog().quiet(10).filled(11, 0, 2);
 
     assertThat(cleanings(dirty.record().plus(cleaned(10, untilClean)), 11, 16))
-        .containsExactly("12 08:00");
+        .containsExactly("12 07:00");
     assertThat(cleanings(clean.record().plus(cleaned(10, untilClean)), 11, 16)).isEmpty();
   }
 
@@ -318,7 +327,7 @@ class CoursePlanTest {
     TestDog dog = new TestDog().quiet(10).filled(11, 1, 1);
 
     assertThat(cleanings(dog.record().plus(cleaned(10, daily)), 11, 13))
-        .containsExactly("12 08:00", "13 08:00");
+        .containsExactly("12 07:00", "13 07:00");
   }
 
   @Test
@@ -351,9 +360,9 @@ class CoursePlanTest {
             .findFirst()
             .orElseThrow();
 
-    assertThat(history.holds().right()).isPresent();
-    assertThat(history.holds().left()).isPresent();
-    assertThat(history.mayGoIn().left()).isEqualTo(MayGoIn.NONE);
+    assertThat(history.ear(Side.RIGHT).hold()).isPresent();
+    assertThat(history.ear(Side.LEFT).hold()).isPresent();
+    assertThat(history.ear(Side.LEFT).mayGoIn()).isEqualTo(MayGoIn.NONE);
     assertThat(visit.pressing()).isTrue();
     assertThat(visit.window().latest()).isEqualTo(day(12));
   }
@@ -367,7 +376,7 @@ class CoursePlanTest {
             .plus(course(10, MedicineKind.TABLET))
             .plus(end(12, Cause.REACTION));
 
-    assertThat(DogHistory.of(dog, day(12)).holds().right()).isEmpty();
+    assertThat(DogHistory.of(dog, day(12)).ear(Side.RIGHT).hold()).isEmpty();
     assertThat(days(dog, 12, PlanItem.Kind.VISIT, 60)).containsExactly(day(12));
   }
 
@@ -375,8 +384,9 @@ class CoursePlanTest {
   void whileItIsGivenTheEarIsOnlyWiped() {
     DogRecord dog = under(new TestDog().quiet(10), 10);
 
-    assertThat(DogHistory.of(dog, day(12)).mayGoIn().right()).isEqualTo(MayGoIn.WIPE);
-    assertThat(DogHistory.of(dog, day(12)).mayGoIn().left()).isEqualTo(MayGoIn.IN_EAR);
-    assertThat(DogHistory.of(dog, day(17)).mayGoIn().right()).isEqualTo(MayGoIn.IN_EAR);
+    assertThat(DogHistory.of(dog, day(12)).ear(Side.RIGHT).mayGoIn()).isEqualTo(MayGoIn.WIPE);
+    assertThat(DogHistory.of(dog, day(12)).ear(Side.LEFT).mayGoIn()).isEqualTo(MayGoIn.IN_EAR);
+    assertThat(DogHistory.of(dog, day(19)).ear(Side.RIGHT).mayGoIn()).isEqualTo(MayGoIn.WIPE);
+    assertThat(DogHistory.of(dog, day(20)).ear(Side.RIGHT).mayGoIn()).isEqualTo(MayGoIn.IN_EAR);
   }
 }

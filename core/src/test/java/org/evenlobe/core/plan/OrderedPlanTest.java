@@ -162,7 +162,7 @@ class OrderedPlanTest {
     assertThat(ordered(plan).get(0).reasons().get(0).sentence())
         .isEqualTo(
             "The right ear. Your vet said on 3 Mar 2026: clean it twice a day, until 12 Mar 2026."
-                + " This is number 1 of 2 on the day, about 08:00.");
+                + " This is number 1 of 2 on the day, about 8:00.");
   }
 
   @Test

@@ -14,6 +14,7 @@ import org.evenlobe.core.TestDog;
 import org.evenlobe.core.cleaning.CleaningSession;
 import org.evenlobe.core.ear.BreedCatalogue;
 import org.evenlobe.core.history.DogHistory;
+import org.evenlobe.core.measure.EarPair;
 import org.evenlobe.core.measure.Side;
 import org.evenlobe.core.plan.DogPlan;
 import org.evenlobe.core.plan.Planner;
@@ -33,6 +34,7 @@ import org.evenlobe.core.round.Tray.TrayWipes;
 import org.evenlobe.core.rule.Reason;
 import org.evenlobe.core.rule.Rule;
 import org.evenlobe.core.suit.Bottles.Chosen;
+import org.evenlobe.core.suit.Bottles.LaidOut;
 import org.evenlobe.core.suit.Suits;
 import org.junit.jupiter.api.Test;
 
@@ -69,7 +71,8 @@ class RoundsTest {
             false,
             false,
             WIPING);
-    return new Entrant(history, plan, session, Optional.of(green()));
+    return new Entrant(
+        history, plan, session, EarPair.both(new LaidOut(Optional.of(green()), Optional.empty())));
   }
 
   private static Chosen green() {
@@ -85,6 +88,7 @@ class RoundsTest {
             Optional.empty(),
             List.of()),
         Suits.OK,
+        false,
         false,
         Reason.of(Rule.CLEAN_BOTTLE, "It suits."));
   }

@@ -20,11 +20,15 @@ import org.evenlobe.core.record.Batch;
 import org.evenlobe.core.record.CanalHair;
 import org.evenlobe.core.record.CleanerKind;
 import org.evenlobe.core.record.HairWork;
+import org.evenlobe.core.record.HowOften;
 import org.evenlobe.core.record.Label;
+import org.evenlobe.core.record.MadeFor;
 import org.evenlobe.core.record.Supply;
+import org.evenlobe.core.rule.Reason;
 import org.evenlobe.core.solution.Active;
 import org.evenlobe.core.solution.Strength;
 import org.evenlobe.core.suit.Bottles.Chosen;
+import org.evenlobe.core.suit.Bottles.LaidOut;
 import org.evenlobe.core.suit.Bottles.Wish;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -35,9 +39,9 @@ class BottlesTest {
   private static final LocalDate TODAY = day(10);
   private static final Supply GENTLE = bottle(1, "Gentle", CleanerKind.GENTLE, Label.BLANK, 3);
   private static final Supply DRYING =
-      bottle(2, "Drying", CleanerKind.DRYING, acid(2, Optional.of(true)), 1);
+      bottle(2, "Drying", CleanerKind.DRYING, acid(2, MadeFor.DOGS_EARS), 1);
   private static final Supply FOR_PEOPLE =
-      bottle(3, "For people", CleanerKind.SALINE, acid(0.2, Optional.of(false)), 0);
+      bottle(3, "For people", CleanerKind.SALINE, acid(0.2, MadeFor.PEOPLE), 0);
   private static final Supply MIXED =
       new Supply(
           new UUID(0, 4),
@@ -53,12 +57,12 @@ class BottlesTest {
           Optional.empty(),
           List.of());
 
-  private static Label acid(double percent, Optional<Boolean> forDogs) {
+  private static Label acid(double percent, MadeFor madeFor) {
     return new Label(
         Map.of(Active.ACETIC_ACID, new Strength(percent)),
         Optional.of(3.0),
         Optional.of(60),
-        forDogs);
+        Optional.of(madeFor));
   }
 
   private static Supply bottle(int id, String name, CleanerKind kind, Label label, int opened) {
@@ -77,54 +81,56 @@ class BottlesTest {
         List.of());
   }
 
-  private static Optional<Chosen> chosen(
-      TestDog dog, boolean afterWater, Supply last, boolean homeMixed, Supply... there) {
+  private static LaidOut laidOut(
+      TestDog dog, boolean afterWater, boolean homeMixed, Supply... there) {
     DogHistory history = DogHistory.of(dog.record(), TODAY);
     Reacted reacted =
         Reacted.of(history.dog(), Map.of(GENTLE.id(), GENTLE, DRYING.id(), DRYING), SHELF);
     return Bottles.of(List.of(there), TODAY)
-        .choose(
-            new Wish(
-                EarPair.bySide(side -> EarNow.of(history, side, reacted)),
-                Map.of(Side.RIGHT, true, Side.LEFT, true),
-                afterWater,
-                Optional.ofNullable(last).map(Supply::id),
-                homeMixed));
+        .layOut(new Wish(EarNow.of(history, Side.RIGHT, reacted), true, afterWater, homeMixed));
+  }
+
+  private static Optional<Chosen> chosen(
+      TestDog dog, boolean afterWater, boolean homeMixed, Supply... there) {
+    return laidOut(dog, afterWater, homeMixed, there).chosen();
   }
 
   @ParameterizedTest
-  @CsvSource({
-    "false, false, Drying",
-    "false, true,  Gentle",
-    "true,  true,  Drying",
-  })
-  void afterWaterTheDryingOneElseTheOneOfLastTimeElseTheOneOpenLongest(
-      boolean afterWater, boolean hasLast, String name) {
-    Supply last = hasLast ? GENTLE : null;
-
-    assertThat(chosen(new TestDog().quiet(9), afterWater, last, false, GENTLE, DRYING))
+  @CsvSource({"false, Drying", "true,  Drying"})
+  void afterWaterTheDryingOneElseTheOneOpenLongest(boolean afterWater, String name) {
+    assertThat(chosen(new TestDog().quiet(9), afterWater, false, GENTLE, DRYING))
         .map(one -> one.supply().name())
         .contains(name);
   }
 
   @Test
-  void neverOneThatDoesNotSuitAnEarItIsFor() {
-    TestDog sore = new TestDog().check(9, "", "sores=1");
+  void whatAVetNamedIsLaidOutFirstAndNothingInItsPlaceWhereItIsNotToBeHad() {
+    TestDog ordered = new TestDog().quiet(8).orderedWith(9, HowOften.timesADay(2), "Gentle");
 
-    assertThat(chosen(sore, true, DRYING, false, GENTLE, DRYING))
+    assertThat(chosen(ordered, true, false, GENTLE, DRYING)).map(Chosen::supply).contains(GENTLE);
+    assertThat(laidOut(ordered, true, false, DRYING).chosen()).isEmpty();
+    assertThat(laidOut(ordered, true, false, DRYING).missing())
+        .map(Reason::sentence)
+        .hasValueSatisfying(said -> assertThat(said).contains("not at hand", "Ask your vet"));
+  }
+
+  @Test
+  void neverOneThatDoesNotSuitAnEarItIsFor() {
+    TestDog sore = new TestDog().check(9, "sores=1", "");
+
+    assertThat(chosen(sore, true, false, GENTLE, DRYING))
         .map(Chosen::supply)
         .isNotEqualTo(Optional.of(DRYING));
-    assertThat(chosen(new TestDog().quiet(9).reacted(9, GENTLE), false, GENTLE, false, GENTLE))
-        .isEmpty();
+    assertThat(chosen(new TestDog().quiet(9).reacted(9, GENTLE), false, false, GENTLE)).isEmpty();
   }
 
   @Test
   void neverOneThatIsNotForDogsAndAHomeMixOnlyWhereTheHouseholdMixes() {
     TestDog quiet = new TestDog().quiet(9);
 
-    assertThat(chosen(quiet, false, null, true, FOR_PEOPLE)).isEmpty();
-    assertThat(chosen(quiet, false, null, false, MIXED)).isEmpty();
-    assertThat(chosen(quiet, false, null, true, MIXED)).map(Chosen::supply).contains(MIXED);
+    assertThat(chosen(quiet, false, true, FOR_PEOPLE)).isEmpty();
+    assertThat(chosen(quiet, false, false, MIXED)).isEmpty();
+    assertThat(chosen(quiet, false, true, MIXED)).map(Chosen::supply).contains(MIXED);
   }
 
   @Test

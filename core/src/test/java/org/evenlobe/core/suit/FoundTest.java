@@ -8,7 +8,6 @@ import java.util.EnumMap;
 import java.util.EnumSet;
 import java.util.List;
 import java.util.Map;
-import java.util.Optional;
 import java.util.Set;
 import java.util.random.RandomGenerator;
 import java.util.random.RandomGeneratorFactory;
@@ -106,6 +105,8 @@ class FoundTest {
     boolean plucked = random.nextInt(4) == 0;
     return new EarNow(
             Verdict.LEAVE,
+            true,
+            MayGoIn.IN_EAR,
             MayGoIn.IN_EAR,
             Grade.NONE,
             Grade.NONE,
@@ -114,7 +115,8 @@ class FoundTest {
             random.nextInt(4) == 0,
             random.nextInt(4) == 0,
             random.nextInt(4) == 0,
-            Optional.empty(),
+            random.nextInt(4) == 0,
+            List.of(),
             plucked,
             Reacted.NOTHING)
         .quiet();

@@ -26,6 +26,7 @@ import org.evenlobe.core.record.DogRecord;
 import org.evenlobe.core.record.EarVisit;
 import org.evenlobe.core.record.HowOften;
 import org.evenlobe.core.record.Label;
+import org.evenlobe.core.record.MadeFor;
 import org.evenlobe.core.record.Supply;
 import org.evenlobe.core.rule.Rule;
 import org.evenlobe.core.solution.Active;
@@ -65,7 +66,7 @@ class OfferTest {
             .collect(Collectors.toMap(Map.Entry::getKey, one -> new Strength(one.getValue()))),
         ph,
         Optional.of(keeps),
-        Optional.of(forDogs));
+        Optional.of(forDogs ? MadeFor.DOGS_EARS : MadeFor.PEOPLE));
   }
 
   private static Supply batch(String line, int madeOn) {
@@ -199,11 +200,16 @@ class OfferTest {
   void labelsSpeakForThemselves() {
     EarNow quiet = ear(new TestDog().quiet(0), 0);
     Supply forPeople =
-        bottle("Drops", CleanerKind.GENTLE, label(Map.of(), Optional.of(6.0), 30, false), day(0));
+        bottle(
+            "Drops",
+            CleanerKind.GENTLE,
+            label(Map.of(Active.GLYCERINE, 2.0), Optional.of(6.0), 30, false),
+            day(0));
 
     assertThat(rules(forPeople, quiet, 0)).containsExactly(Rule.SUITS_NOT_FOR_DOGS);
     assertThat(rules(WASH, quiet, 0)).containsExactly(Rule.SUITS_FROM_THE_VET);
-    assertThat(suits(ready(CleanerKind.GENTLE, Map.of(), null), quiet, 0)).isEqualTo(Suits.OK);
+    assertThat(suits(ready(CleanerKind.GENTLE, Map.of(Active.GLYCERINE, 2.0), null), quiet, 0))
+        .isEqualTo(Suits.OK);
   }
 
   @ParameterizedTest
@@ -239,12 +245,19 @@ class OfferTest {
 
   @Test
   void aReactionCountsAgainstAllThatIsLikeIt() {
-    Supply gentle = ready(CleanerKind.GENTLE, Map.of(), 6.5);
+    Supply gentle = ready(CleanerKind.GENTLE, Map.of(Active.GLYCERINE, 2.0), 6.5);
     Supply again =
         bottle(
-            "clear tide", CleanerKind.GENTLE, label(Map.of(), Optional.empty(), 9, true), day(4));
+            "clear tide",
+            CleanerKind.GENTLE,
+            label(Map.of(Active.GLYCERINE, 2.0), Optional.empty(), 9, true),
+            day(4));
     Supply other =
-        bottle("Dune", CleanerKind.GENTLE, label(Map.of(), Optional.empty(), 9, true), day(4));
+        bottle(
+            "Dune",
+            CleanerKind.GENTLE,
+            label(Map.of(Active.GLYCERINE, 2.0), Optional.empty(), 9, true),
+            day(4));
     Supply mixed = batch("witch-hazel-free 50, water 50", 1);
     EarNow ear = ear(new TestDog().quiet(0).reacted(4, gentle).reacted(5, mixed), 5, gentle, mixed);
 

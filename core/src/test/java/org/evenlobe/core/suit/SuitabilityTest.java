@@ -59,7 +59,8 @@ class SuitabilityTest {
         "white-vinegar 40, water 60, boric-acid 2       | OK   | ",
         "witch-hazel 60, water 40                       | OK   | ",
         "white-vinegar 51, water 49                     | CARE | SUITS_ACETIC",
-        "white-vinegar 100                              | CARE | SUITS_ACETIC",
+        "white-vinegar 80, water 20                     | CARE | SUITS_ACETIC",
+        "white-vinegar 81, water 19                     | NO   | SUITS_ACETIC",
         "isopropyl-70 36, water 64                      | CARE | SUITS_ALCOHOL",
         "isopropyl-70 35, water 65                      | OK   | ",
         "isopropyl-91 66, water 34                      | NO   | SUITS_ALCOHOL",
@@ -188,9 +189,9 @@ class SuitabilityTest {
       delimiter = '|',
       value = {
         "saline 100                 | false | OK",
-        "saline 50, water 50        | false | OK",
+        "saline 50, water 50        | false | NO",
         "white-vinegar 50, water 50 | false | NO",
-        "white-vinegar 50, water 50 | true  | OK",
+        "white-vinegar 50, water 50 | true  | NO",
         "olive-oil 10               | false | NO"
       })
   void aPuppyTakesSalineOnly(String mix, boolean vetsWord, Suits suits) {
@@ -242,7 +243,7 @@ class SuitabilityTest {
     assertThat(right.discharge()).isEqualTo(Grade.MODERATE);
     assertThat(right.puppy()).isTrue();
     assertThat(left.sores()).isEqualTo(Grade.NONE);
-    assertThat(left.verdict()).isEqualTo(Verdict.CAUTION);
+    assertThat(left.sign()).isEqualTo(Verdict.CAUTION);
     assertThat(left.mayGoIn()).isEqualTo(MayGoIn.WIPE);
     assertThat(EarNow.of(DogHistory.of(dog.record(), day(1)), Side.RIGHT, Reacted.NOTHING).sores())
         .as("the day after the plucking")

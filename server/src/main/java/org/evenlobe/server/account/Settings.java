@@ -12,6 +12,7 @@ import java.util.Collection;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import org.evenlobe.core.measure.Volume;
 import org.evenlobe.core.record.Capacity;
 import org.evenlobe.core.record.CleaningMethod;
 import org.evenlobe.core.record.CleaningWays;
@@ -93,6 +94,10 @@ public class Settings extends StoredFact<SettingsRequest> {
   private @Nullable LocalDate groomingFrom;
   private @Nullable Integer groomingEveryDays;
   private @Nullable Integer latitude;
+  private @Nullable Double smallFill;
+  private boolean methodChosen;
+  private boolean cleanAfterOutings;
+  private boolean practiseOn;
 
   @JdbcTypeCode(SqlTypes.JSON)
   private @Nullable List<Integer> cleaningsByWeekday;
@@ -136,6 +141,10 @@ public class Settings extends StoredFact<SettingsRequest> {
     groomingFrom = grooming == null ? null : grooming.from();
     groomingEveryDays = grooming == null ? null : grooming.everyDays();
     latitude = said.latitude();
+    smallFill = said.smallFill();
+    methodChosen = Boolean.TRUE.equals(said.methodChosen());
+    cleanAfterOutings = Boolean.TRUE.equals(said.cleanAfterOutings());
+    practiseOn = Boolean.TRUE.equals(said.practiseOn());
     CapacityRequest fits = said.capacity();
     cleaningsByWeekday = fits == null ? null : List.copyOf(fits.byWeekday());
     helperWeekdays = fits == null ? List.of() : texts(fits.helperDays());
@@ -166,7 +175,8 @@ public class Settings extends StoredFact<SettingsRequest> {
         alwaysAfterWater,
         grooming(),
         new HairRhythm(hair, hairWeeks),
-        Optional.empty());
+        Optional.empty(),
+        new Preferences.Also(cleanAfterOutings, practiseOn, medicineWait));
   }
 
   private Optional<NamedDays> named() {
@@ -207,7 +217,16 @@ public class Settings extends StoredFact<SettingsRequest> {
 
   /** How it cleans, as the core knows it. */
   public CleaningWays ways() {
-    return new CleaningWays(method, swabs, wipes, hair, medicineWait, mixing, massageSeconds);
+    return new CleaningWays(
+        method,
+        swabs,
+        wipes,
+        hair,
+        medicineWait,
+        mixing,
+        massageSeconds,
+        Optional.ofNullable(smallFill).map(Volume::new),
+        methodChosen);
   }
 
   /** The same as it was said. */
@@ -246,6 +265,10 @@ public class Settings extends StoredFact<SettingsRequest> {
                 fits ->
                     new CapacityRequest(
                         fits.byWeekday(), fits.helperDays(), fits.daysOff(), fits.counts()))
-            .orElse(null));
+            .orElse(null),
+        smallFill,
+        methodChosen,
+        cleanAfterOutings,
+        practiseOn);
   }
 }

@@ -1,6 +1,8 @@
 package org.evenlobe.server.account;
 
 import jakarta.validation.Valid;
+import jakarta.validation.constraints.DecimalMax;
+import jakarta.validation.constraints.DecimalMin;
 import jakarta.validation.constraints.Max;
 import jakarta.validation.constraints.Min;
 import jakarta.validation.constraints.NotBlank;
@@ -53,6 +55,10 @@ import org.jspecify.annotations.Nullable;
  * @param grooming the grooming days, where nails, bath and brushing are bundled
  * @param latitude how far north the household lives, degrees; the weather service is asked by it
  * @param capacity how many cleanings fit into each day; left out where that is no matter
+ * @param smallFill mL of a fill by its label, where it is not to the line
+ * @param methodChosen whether somebody chose the method; else it is asked before the first cleaning
+ * @param cleanAfterOutings whether ears are cleaned after a hike or in a new place
+ * @param practiseOn whether dogs that need no practice practise once a week all the same
  */
 public record SettingsRequest(
     @NotBlank @Size(max = 80) String name,
@@ -76,7 +82,11 @@ public record SettingsRequest(
     @Nullable Boolean alwaysAfterWater,
     @Nullable @Valid GroomingRequest grooming,
     @Nullable @Min(SOUTHERNMOST) @Max(NORTHERNMOST) Integer latitude,
-    @Nullable @Valid CapacityRequest capacity) {
+    @Nullable @Valid CapacityRequest capacity,
+    @Nullable @DecimalMin("0.1") @DecimalMax("20") Double smallFill,
+    @Nullable Boolean methodChosen,
+    @Nullable Boolean cleanAfterOutings,
+    @Nullable Boolean practiseOn) {
   private static final int SOUTHERNMOST = -60;
   private static final int NORTHERNMOST = 72;
   private static final int WEEKDAYS = 7;
@@ -207,6 +217,10 @@ public record SettingsRequest(
         false,
         null,
         null,
-        null);
+        null,
+        null,
+        false,
+        false,
+        false);
   }
 }

@@ -5,6 +5,7 @@ import jakarta.persistence.Entity;
 import jakarta.persistence.EnumType;
 import jakarta.persistence.Enumerated;
 import jakarta.persistence.Table;
+import java.util.List;
 import java.util.Optional;
 import java.util.stream.Stream;
 import org.evenlobe.core.measure.EarPair;
@@ -14,6 +15,7 @@ import org.evenlobe.core.record.CheckRecord;
 import org.evenlobe.core.record.DogSigns;
 import org.evenlobe.core.record.Grade;
 import org.evenlobe.core.record.Onset;
+import org.evenlobe.server.check.CheckRequest.ToldAskedRequest;
 import org.evenlobe.server.record.FactRow;
 import org.evenlobe.server.record.StoredDogFact;
 import org.hibernate.annotations.EmbeddedColumnNaming;
@@ -67,6 +69,9 @@ class Check extends StoredDogFact<CheckRequest> {
 
   private @Nullable String note;
 
+  @JdbcTypeCode(SqlTypes.JSON)
+  private List<ToldAskedRequest> asked = List.of();
+
   @Override
   protected void say(CheckRequest said) {
     CheckRecord fact = said.toCore(id());
@@ -88,6 +93,7 @@ class Check extends StoredDogFact<CheckRequest> {
     seedSeason = dog.seedSeason();
     itchingContacts = dog.itchingContacts();
     note = fact.note().orElse(null);
+    asked = said.asked() == null ? List.of() : List.copyOf(said.asked());
   }
 
   private static final int DOG = 2 * EarFindingColumns.COUNT;
@@ -111,7 +117,8 @@ class Check extends StoredDogFact<CheckRequest> {
                       "itchyPawsOrBelly",
                       "seedSeason",
                       "itchingContacts",
-                      "note")
+                      "note",
+                      "asked")
                   .map("fact."::concat))
           .flatMap(columns -> columns)
           .toArray(String[]::new);
@@ -137,6 +144,8 @@ class Check extends StoredDogFact<CheckRequest> {
             row.get(DOG + 10, Answer.class),
             row.get(DOG + 11, Answer.class),
             row.get(DOG + 12, Answer.class)),
-        Optional.ofNullable(row.orNull(DOG + 13, String.class)));
+        Optional.ofNullable(row.orNull(DOG + 13, String.class)),
+        ((List<?>) row.get(DOG + 14, List.class))
+            .stream().map(ToldAskedRequest.class::cast).map(ToldAskedRequest::toCore).toList());
   }
 }

@@ -27,6 +27,8 @@ import org.evenlobe.core.record.Moment;
 import org.evenlobe.core.record.Odour;
 import org.evenlobe.core.record.Onset;
 import org.evenlobe.core.record.SeenThing;
+import org.evenlobe.core.record.Told;
+import org.evenlobe.core.record.ToldAsked;
 import org.evenlobe.server.problem.InvalidFields;
 import org.evenlobe.server.record.DogFactRequest;
 import org.jspecify.annotations.Nullable;
@@ -40,6 +42,7 @@ import org.jspecify.annotations.Nullable;
  * @param ears what each showed
  * @param dog what the whole dog showed
  * @param note in their own words, 2,000 characters at most
+ * @param asked what others told and was asked; what is not named here closes its ear still
  */
 public record CheckRequest(
     @NotNull UUID dogId,
@@ -47,8 +50,39 @@ public record CheckRequest(
     @NotNull ZoneId zone,
     @NotNull @Valid CheckedEarsRequest ears,
     @NotNull @Valid DogSignsRequest dog,
-    @Nullable @Size(max = 2000) String note)
+    @Nullable @Size(max = 2000) String note,
+    @Nullable @Size(max = 60) List<@NotNull @Valid ToldAskedRequest> asked)
     implements DogFactRequest {
+
+  /** One at which nothing that others told was asked. */
+  public CheckRequest(
+      UUID dogId,
+      Instant at,
+      ZoneId zone,
+      CheckedEarsRequest ears,
+      DogSignsRequest dog,
+      @Nullable String note) {
+    this(dogId, at, zone, ears, dog, note, null);
+  }
+
+  /**
+   * A sign that somebody told of, asked by name.
+   *
+   * @param told what was told
+   * @param seen which of its signs
+   * @param ear of which ear; left out for the whole dog, or for both ears
+   * @param answer whether it is there now, was then, or was not
+   */
+  public record ToldAskedRequest(
+      @NotNull UUID told,
+      Told.@NotNull Seen seen,
+      @Nullable Side ear,
+      ToldAsked.@NotNull Is answer) {
+
+    ToldAsked toCore() {
+      return new ToldAsked(told, seen, Optional.ofNullable(ear), answer);
+    }
+  }
 
   /** What each ear showed. */
   public record CheckedEarsRequest(
@@ -61,6 +95,9 @@ public record CheckRequest(
    * @param seen what was seen that does not belong there; none where it is left out
    * @param hearing not tried where it is left out
    * @param lump where a lump sits and how large it is, where one was seen and measured
+   * @param couldLook whether the dog let anybody see it; true where it is left out. Of an ear that
+   *     nobody saw every grade is NONE but pain, which is MODERATE where it pulls away as it never
+   *     did
    */
   public record EarFindingRequest(
       @NotNull Grade redness,
@@ -72,7 +109,44 @@ public record CheckRequest(
       @NotNull Grade pain,
       @Nullable @Size(max = 12) List<@NotNull SeenThing> seen,
       @Nullable HearingTry hearing,
-      @Nullable @Valid LumpRequest lump) {
+      @Nullable @Valid LumpRequest lump,
+      @Nullable Boolean couldLook) {
+
+    /** One that could be looked into. */
+    public EarFindingRequest(
+        Grade redness,
+        Grade swelling,
+        Grade sores,
+        Grade discharge,
+        DischargeKind dischargeKind,
+        Odour odour,
+        Grade pain,
+        @Nullable List<SeenThing> seen,
+        @Nullable HearingTry hearing,
+        @Nullable LumpRequest lump) {
+      this(
+          redness,
+          swelling,
+          sores,
+          discharge,
+          dischargeKind,
+          odour,
+          pain,
+          seen,
+          hearing,
+          lump,
+          null);
+    }
+
+    private boolean isSeen() {
+      return !Boolean.FALSE.equals(couldLook);
+    }
+
+    private boolean isGraded() {
+      return redness.or(swelling).or(sores).or(discharge) != Grade.NONE
+          || (seen != null && !seen.isEmpty())
+          || (pain != Grade.NONE && pain != Grade.MODERATE);
+    }
 
     /** Says what is wrong with the pair of discharge and its kind. */
     void check(InvalidFields.Collector errors, String ear) {
@@ -86,6 +160,10 @@ public record CheckRequest(
       boolean seesLump =
           seen != null && (seen.contains(SeenThing.LUMP) || seen.contains(SeenThing.LUMP_BLOCKING));
       errors.require(lump == null || seesLump, ear + ".lump", "was not seen");
+      errors.require(
+          isSeen() || !isGraded(),
+          ear + ".couldLook",
+          "is false: of an ear that nobody saw nothing is graded, and pain is NONE or MODERATE");
     }
 
     EarFinding toCore() {
@@ -103,7 +181,8 @@ public record CheckRequest(
           pain,
           things,
           hearing == null ? HearingTry.NOT_TRIED : hearing,
-          Optional.ofNullable(lump).map(LumpRequest::toCore));
+          Optional.ofNullable(lump).map(LumpRequest::toCore),
+          isSeen());
     }
   }
 
@@ -183,6 +262,7 @@ public record CheckRequest(
         Moment.of(at, zone),
         new EarPair<>(ears.right().toCore(), ears.left().toCore()),
         dog.toCore(),
-        Optional.ofNullable(note));
+        Optional.ofNullable(note),
+        asked == null ? List.of() : asked.stream().map(ToldAskedRequest::toCore).toList());
   }
 }

@@ -25,7 +25,7 @@ import org.jspecify.annotations.Nullable;
 @SuppressWarnings("UnusedVariable") // its columns are read by a DogFactReading
 class EarFindingColumns {
   /** How many are read of an ear. */
-  static final int COUNT = 11;
+  static final int COUNT = 12;
 
   @Enumerated(EnumType.ORDINAL)
   @JdbcTypeCode(SqlTypes.SMALLINT)
@@ -65,6 +65,8 @@ class EarFindingColumns {
   @JdbcTypeCode(SqlTypes.SMALLINT)
   private @Nullable Integer lumpMillimetres;
 
+  private boolean couldLook;
+
   static EarFindingColumns of(EarFinding finding) {
     EarFindingColumns columns = new EarFindingColumns();
     columns.redness = finding.redness();
@@ -78,6 +80,7 @@ class EarFindingColumns {
     columns.hearing = finding.hearing();
     columns.lumpPlace = finding.lump().map(Lump::place).orElse(null);
     columns.lumpMillimetres = finding.lump().map(Lump::millimetres).orElse(null);
+    columns.couldLook = finding.couldLook();
     return columns;
   }
 
@@ -96,7 +99,7 @@ class EarFindingColumns {
                 "lumpPlace",
                 "lumpMillimetres")
             .map(name -> ear + "." + name),
-        Stream.of("array_to_string(" + ear + ".seen, ',')"));
+        Stream.of("array_to_string(" + ear + ".seen, ',')", ear + ".couldLook"));
   }
 
   /** One ear, from the columns that begin there. */
@@ -111,7 +114,8 @@ class EarFindingColumns {
         row.get(first + 6, Grade.class),
         things(row.text(first + 10)),
         row.get(first + 7, HearingTry.class),
-        lump(row, first + 8));
+        lump(row, first + 8),
+        row.get(first + 11, Boolean.class));
   }
 
   private static Optional<Lump> lump(FactRow row, int first) {

@@ -28,7 +28,7 @@ class HoldReleaseRules {
    */
   void check(UUID id, HoldReleaseRequest said) {
     DogRecord before = dogs.one(said.dogId(), said.moment().day()).record().without(id);
-    Optional<Hold> hold = DogHistory.of(before, said.moment().day()).holds().get(said.ear());
+    Optional<Hold> hold = DogHistory.of(before, said.moment().day()).ear(said.ear()).hold();
     if (hold.isEmpty()) {
       throw InvalidFields.of("ear", "is not held");
     }

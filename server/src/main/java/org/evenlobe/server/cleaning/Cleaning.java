@@ -31,6 +31,8 @@ class Cleaning extends StoredDogFact<CleaningRequest> {
   @AttributeOverride(name = "odour", column = @Column(name = "right_odour"))
   @AttributeOverride(name = "cameBack", column = @Column(name = "right_came_back"))
   @AttributeOverride(name = "hurt", column = @Column(name = "right_hurt"))
+  @AttributeOverride(name = "small", column = @Column(name = "right_small"))
+  @AttributeOverride(name = "cleanerId", column = @Column(name = "right_cleaner_id"))
   private @Nullable EarColumns right;
 
   @Embedded
@@ -44,6 +46,8 @@ class Cleaning extends StoredDogFact<CleaningRequest> {
   @AttributeOverride(name = "odour", column = @Column(name = "left_odour"))
   @AttributeOverride(name = "cameBack", column = @Column(name = "left_came_back"))
   @AttributeOverride(name = "hurt", column = @Column(name = "left_hurt"))
+  @AttributeOverride(name = "small", column = @Column(name = "left_small"))
+  @AttributeOverride(name = "cleanerId", column = @Column(name = "left_cleaner_id"))
   private @Nullable EarColumns left;
 
   @Enumerated(EnumType.STRING)

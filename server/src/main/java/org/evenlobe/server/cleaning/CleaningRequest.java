@@ -60,6 +60,8 @@ public record CleaningRequest(
    * @param cameBack what went in with the least round of a syringe that came back out at the
    *     opening
    * @param hurt that it hurt, where it did
+   * @param small whether a fill was a small amount by its label, not to the line
+   * @param cleaner the bottle that was used for this ear, where it was another one
    */
   public record EarCleaningRequest(
       @NotNull CleaningMethod method,
@@ -71,7 +73,25 @@ public record CleaningRequest(
       @Nullable DischargeKind colour,
       @Nullable Odour odour,
       @Nullable @DecimalMin("0.1") @DecimalMax("200") Double cameBack,
-      @Nullable Hurt hurt) {
+      @Nullable Hurt hurt,
+      @Nullable Boolean small,
+      @Nullable UUID cleaner) {
+
+    /** One to the line, with the cleaning's bottle. */
+    public EarCleaningRequest(
+        CleaningMethod method,
+        Integer load,
+        @Nullable Double poured,
+        @Nullable Integer fills,
+        @Nullable Integer wipes,
+        @Nullable Boolean squelched,
+        @Nullable DischargeKind colour,
+        @Nullable Odour odour,
+        @Nullable Double cameBack,
+        @Nullable Hurt hurt) {
+      this(
+          method, load, poured, fills, wipes, squelched, colour, odour, cameBack, hurt, null, null);
+    }
 
     /** A cleaning of which only the load was noticed. */
     public static EarCleaningRequest of(CleaningMethod method, int load) {

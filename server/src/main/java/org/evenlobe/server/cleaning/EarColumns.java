@@ -4,6 +4,7 @@ import jakarta.persistence.Embeddable;
 import jakarta.persistence.EnumType;
 import jakarta.persistence.Enumerated;
 import java.util.Optional;
+import java.util.UUID;
 import org.evenlobe.core.measure.Volume;
 import org.evenlobe.core.record.CleaningMethod;
 import org.evenlobe.core.record.DischargeKind;
@@ -37,6 +38,9 @@ class EarColumns {
   @Enumerated(EnumType.STRING)
   private @Nullable Hurt hurt;
 
+  private @Nullable Boolean small;
+  private @Nullable UUID cleanerId;
+
   static EarColumns of(@Nullable EarCleaningRequest said) {
     EarColumns columns = new EarColumns();
     if (said != null) {
@@ -50,6 +54,8 @@ class EarColumns {
       columns.odour = said.odour();
       columns.cameBack = said.cameBack();
       columns.hurt = said.hurt();
+      columns.small = said.small();
+      columns.cleanerId = said.cleaner();
     }
     return columns;
   }
@@ -70,6 +76,8 @@ class EarColumns {
                     Optional.ofNullable(columns.colour),
                     Optional.ofNullable(columns.odour),
                     Optional.ofNullable(columns.cameBack).map(Volume::new),
-                    Optional.ofNullable(columns.hurt))));
+                    Optional.ofNullable(columns.hurt)),
+                Boolean.TRUE.equals(columns.small),
+                Optional.ofNullable(columns.cleanerId)));
   }
 }

@@ -66,6 +66,7 @@ public record ProgressRequest(
    * @param odour what it smelled of
    * @param hurt that it hurt, where it did
    * @param hair what was done about its hair, where something was
+   * @param cleaner its bottle, where the ears have one each
    */
   public record EarTapsRequest(
       @NotNull @Size(max = 20) List<@NotNull @Valid PourRequest> pours,
@@ -75,7 +76,8 @@ public record ProgressRequest(
       @Nullable DischargeKind colour,
       @Nullable Odour odour,
       @Nullable Hurt hurt,
-      @Nullable HairWork hair) {}
+      @Nullable HairWork hair,
+      @Nullable UUID cleaner) {}
 
   /**
    * Liquid that went in.

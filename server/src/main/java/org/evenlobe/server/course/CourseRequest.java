@@ -10,9 +10,11 @@ import java.time.Instant;
 import java.time.LocalDate;
 import java.time.ZoneId;
 import java.util.List;
+import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
 import org.evenlobe.core.measure.Side;
+import org.evenlobe.core.record.Course;
 import org.evenlobe.core.record.MedicineKind;
 import org.evenlobe.server.problem.InvalidFields;
 import org.evenlobe.server.record.DogFactRequest;
@@ -37,6 +39,10 @@ import org.jspecify.annotations.Nullable;
  * @param bottle what it is given from
  * @param staysDays for how many days one application stays in the ear
  * @param recheck when the vet wants to see it again
+ * @param seenOn the day on which the vet saw these ears for it; left out: nobody knows
+ * @param knowsTorn whether the vet knows that an eardrum is torn; left out: nobody knows
+ * @param byVetOn the day on which the vet put it in, of what acts long
+ * @param cleanWith what its label names to clean with
  */
 public record CourseRequest(
     @NotNull UUID dogId,
@@ -54,8 +60,62 @@ public record CourseRequest(
     @Nullable @Min(0) @Max(1440) Integer labelWait,
     @Nullable @Valid MedicineBottleRequest bottle,
     @Nullable @Min(1) @Max(90) Integer staysDays,
-    @Nullable LocalDate recheck)
+    @Nullable LocalDate recheck,
+    @Nullable LocalDate seenOn,
+    @Nullable Boolean knowsTorn,
+    @Nullable LocalDate byVetOn,
+    @Nullable @Size(max = 200) String cleanWith)
     implements DogFactRequest {
+
+  /** One about which nothing was asked. */
+  public CourseRequest(
+      UUID dogId,
+      Instant at,
+      ZoneId zone,
+      String what,
+      MedicineKind kind,
+      @Nullable String prescribedBy,
+      Set<Side> ears,
+      List<PhaseRequest> phases,
+      LocalDate startsOn,
+      @Nullable Integer firstSlot,
+      @Nullable CleanBeforeRequest cleanBefore,
+      @Nullable Integer vetWait,
+      @Nullable Integer labelWait,
+      @Nullable MedicineBottleRequest bottle,
+      @Nullable Integer staysDays,
+      @Nullable LocalDate recheck) {
+    this(
+        dogId,
+        at,
+        zone,
+        what,
+        kind,
+        prescribedBy,
+        ears,
+        phases,
+        startsOn,
+        firstSlot,
+        cleanBefore,
+        vetWait,
+        labelWait,
+        bottle,
+        staysDays,
+        recheck,
+        null,
+        null,
+        null,
+        null);
+  }
+
+  /** What was asked about it, as the core knows it. */
+  Course.Asked asked() {
+    return new Course.Asked(
+        Optional.ofNullable(seenOn),
+        Optional.ofNullable(knowsTorn),
+        Optional.ofNullable(byVetOn),
+        Optional.ofNullable(cleanWith).map(String::strip).filter(with -> !with.isEmpty()));
+  }
 
   void check(InvalidFields.Collector errors) {
     LocalDate day = moment().day();
@@ -75,7 +135,13 @@ public record CourseRequest(
         .require(
             recheck == null || !recheck.isBefore(startsOn),
             "recheck",
-            "must not lie before its start");
+            "must not lie before its start")
+        .require(seenOn == null || !seenOn.isAfter(day), "seenOn", "must not lie in the future")
+        .require(
+            byVetOn == null || staysDays != null,
+            "byVetOn",
+            "is said of what acts long and stays in the ear")
+        .require(byVetOn == null || !byVetOn.isAfter(day), "byVetOn", "must not lie in the future");
     for (int i = 0; i < phases.size(); i++) {
       String at = "phases[" + i + "]";
       phases.get(i).check(errors, at);

@@ -4,15 +4,19 @@ import java.time.Instant;
 import java.time.ZoneId;
 import java.time.format.DateTimeFormatter;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
+import org.evenlobe.core.check.EardrumKnown;
 import org.evenlobe.core.course.CourseRun;
 import org.evenlobe.core.course.Dose;
 import org.evenlobe.core.course.Waiting;
+import org.evenlobe.core.history.DogHistory;
 import org.evenlobe.core.measure.Side;
 import org.evenlobe.core.record.Course;
 import org.evenlobe.core.record.DogRecord;
 import org.evenlobe.core.record.Giving;
+import org.evenlobe.core.record.MedicineWait;
 import org.evenlobe.server.access.CurrentMember;
 import org.evenlobe.server.access.HouseholdDay;
 import org.evenlobe.server.account.HouseholdSettings;
@@ -77,7 +81,10 @@ class GivingRules {
     }
     CourseRun run = CourseRun.of(course, dog, how.zone(), said.at());
     refuseTwice(id, said, run);
-    Waiting waiting = Waiting.of(run, dog, how.ways().medicineWait());
+    refuseTold(said, run);
+    askWhy(said, run, dog, errors);
+    MedicineWait household = dog.profile().ways().medicineWait().orElse(how.ways().medicineWait());
+    Waiting waiting = Waiting.of(run, dog, household, Map.of());
     said.ears().stream()
         .flatMap(ear -> waiting.over(ear).stream())
         .findFirst()
@@ -102,6 +109,51 @@ class GivingRules {
             other -> {
               throw new AlreadyGiven(who(other), clock(other.at(), run.zone()));
             });
+  }
+
+  /** What somebody told of is a giving like any other. */
+  private static void refuseTold(GivingRequest said, CourseRun run) {
+    run.doses().stream()
+        .filter(dose -> dose.dose().number() == number(run, said))
+        .flatMap(dose -> dose.giving().stream())
+        .filter(giving -> giving.given() && giving.name().isPresent())
+        .findFirst()
+        .ifPresent(
+            giving -> {
+              throw new AlreadyGiven(giving.name().orElseThrow(), clock(giving.at(), run.zone()));
+            });
+  }
+
+  /** What may have been given, or may harm a torn ear, is given with a word only. */
+  private static void askWhy(
+      GivingRequest said, CourseRun run, DogRecord dog, InvalidFields.Collector errors) {
+    boolean isSaid = said.why() != null && !said.why().isBlank();
+    run.doses().stream()
+        .filter(dose -> dose.dose().number() == number(run, said))
+        .flatMap(dose -> dose.perhaps().stream())
+        .findFirst()
+        .ifPresent(
+            told ->
+                errors.require(
+                    isSaid,
+                    "why",
+                    "must say why it is given: perhaps %s gave it at %s"
+                        .formatted(told.by(), clock(told.at(), run.zone()))));
+    boolean torn =
+        !run.course().asked().knowsTorn().orElse(false)
+            && said.ears().stream()
+                .anyMatch(
+                    ear ->
+                        DogHistory.of(dog, said.moment().day()).ear(ear).eardrum()
+                            == EardrumKnown.NOT_INTACT);
+    errors.require(
+        !torn || isSaid,
+        "why",
+        "must say what your vet said: the eardrum is torn, and nobody knows whether they know");
+  }
+
+  private static int number(CourseRun run, GivingRequest said) {
+    return run.schedule().of(said.at()).map(Dose::number).orElse(0);
   }
 
   private static boolean sharesAnEar(Giving other, GivingRequest said) {

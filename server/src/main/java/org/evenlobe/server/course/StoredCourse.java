@@ -39,7 +39,8 @@ class StoredCourse extends StoredDogFact<CourseRequest> {
     "fact.labelWait",
     "fact.bottle",
     "fact.staysDays",
-    "fact.recheck"
+    "fact.recheck",
+    "fact.asked"
   };
 
   private String what;
@@ -69,6 +70,9 @@ class StoredCourse extends StoredDogFact<CourseRequest> {
   private @Nullable Integer staysDays;
   private @Nullable LocalDate recheck;
 
+  @JdbcTypeCode(SqlTypes.JSON)
+  private @Nullable StoredAsked asked;
+
   @Override
   protected void say(CourseRequest said) {
     super.say(said);
@@ -86,6 +90,7 @@ class StoredCourse extends StoredDogFact<CourseRequest> {
     bottle = said.bottle() == null ? null : StoredBottle.of(said.bottle());
     staysDays = said.staysDays();
     recheck = said.recheck();
+    asked = StoredAsked.of(said.asked());
   }
 
   static Course toCore(FactRow row) {
@@ -107,7 +112,10 @@ class StoredCourse extends StoredDogFact<CourseRequest> {
         Optional.ofNullable(row.orNull(10, Integer.class)),
         Optional.ofNullable(row.orNull(11, StoredBottle.class)).map(StoredBottle::toCore),
         Optional.ofNullable(row.orNull(12, Integer.class)),
-        Optional.ofNullable(row.orNull(13, LocalDate.class)));
+        Optional.ofNullable(row.orNull(13, LocalDate.class)),
+        Optional.ofNullable(row.orNull(14, StoredAsked.class))
+            .map(StoredAsked::toCore)
+            .orElse(Course.Asked.NOTHING));
   }
 
   static Set<Side> ears(boolean right, boolean left) {

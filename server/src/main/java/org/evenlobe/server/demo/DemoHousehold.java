@@ -24,6 +24,7 @@ import org.evenlobe.core.record.EarFinding;
 import org.evenlobe.core.record.ExpectedExposure;
 import org.evenlobe.core.record.Exposure;
 import org.evenlobe.core.record.ExposureKind;
+import org.evenlobe.core.record.MadeFor;
 import org.evenlobe.core.record.MixSchool;
 import org.evenlobe.core.record.Practice;
 import org.evenlobe.core.record.Preferences;
@@ -236,7 +237,7 @@ class DemoHousehold implements ApplicationRunner {
             150.0,
             counted,
             today.minusDays(40),
-            new LabelRequest(Map.of(), 6.5, 90, true),
+            new LabelRequest(Map.of(Active.GLYCERINE, 3.0), 6.5, 90, null, MadeFor.DOGS_EARS),
             null,
             14.5));
     facts.put(
@@ -250,9 +251,28 @@ class DemoHousehold implements ApplicationRunner {
             120.0,
             counted,
             null,
-            new LabelRequest(Map.of(Active.ACETIC_ACID, 0.8, Active.ISOPROPYL, 8.0), 3.4, 60, true),
+            new LabelRequest(
+                Map.of(Active.ACETIC_ACID, 0.8, Active.ISOPROPYL, 8.0),
+                3.4,
+                60,
+                null,
+                MadeFor.DOGS_EARS),
             null,
             11.9));
+    facts.put(
+        id("jar"),
+        Precondition.isNew(),
+        new SupplyRequest(
+            Supply.Kind.CLEANER,
+            "The jar from the harbour market",
+            null,
+            100.0,
+            90.0,
+            counted,
+            null,
+            null,
+            null,
+            null));
     facts.put(
         id("pads"),
         Precondition.isNew(),
@@ -347,7 +367,11 @@ class DemoHousehold implements ApplicationRunner {
             is.alwaysAfterWater(),
             is.grooming(),
             null,
-            new CapacityRequest(List.of(2, 2, 2, 2, 2, 1, 1), Set.of(), Set.of(), Set.of())));
+            new CapacityRequest(List.of(2, 2, 2, 2, 2, 1, 1), Set.of(), Set.of(), Set.of()),
+            null,
+            true,
+            false,
+            false));
   }
 
   private static DogRecord joinedLater(DogRecord dog, LocalDate day) {

@@ -10,6 +10,7 @@ import java.time.YearMonth;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.evenlobe.core.measure.Side;
 import org.evenlobe.core.measure.Weight;
@@ -116,6 +117,9 @@ public class Dog extends StoredFact<DogRequest> {
   private @Nullable SchedulingMode ownScheduling;
 
   private @Nullable Integer ownFixedDays;
+  private boolean deafRight;
+  private boolean deafLeft;
+  private @Nullable LocalDate deafSince;
 
   /** A weighing as the column holds it, with its day as text. */
   record StoredWeighing(String on, double kilograms) {
@@ -165,6 +169,9 @@ public class Dog extends StoredFact<DogRequest> {
     ways = OwnWaysColumns.of(said.ownWays());
     ownScheduling = said.ownSchedule().scheduling().orElse(null);
     ownFixedDays = said.ownSchedule().fixedDays().orElse(null);
+    deafRight = said.deaf() != null && said.deaf().contains(Side.RIGHT);
+    deafLeft = said.deaf() != null && said.deaf().contains(Side.LEFT);
+    deafSince = said.deafSince();
   }
 
   /** The household's change number at the last write to it or to any of its facts. */
@@ -219,6 +226,10 @@ public class Dog extends StoredFact<DogRequest> {
         new Handling(
             bites, needsTwo, rung, Optional.ofNullable(rungOn), Optional.ofNullable(heldHow)),
         OwnWaysColumns.toCore(ways),
-        new Preferences.Own(Optional.ofNullable(ownScheduling), Optional.ofNullable(ownFixedDays)));
+        new Preferences.Own(Optional.ofNullable(ownScheduling), Optional.ofNullable(ownFixedDays)),
+        Stream.of(Side.values())
+            .filter(side -> side == Side.RIGHT ? deafRight : deafLeft)
+            .collect(Collectors.toSet()),
+        Optional.ofNullable(deafSince));
   }
 }

@@ -13,6 +13,7 @@ import java.time.LocalDate;
 import java.time.YearMonth;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import org.evenlobe.core.measure.Side;
 import org.evenlobe.core.measure.Weight;
 import org.evenlobe.core.record.Allergy;
@@ -66,6 +67,8 @@ import org.jspecify.annotations.Nullable;
  * @param handling how it takes being handled; a full session where it is left out
  * @param ways what is done differently with it
  * @param schedule when it is cleaned, where that differs
+ * @param deaf the ears that are known not to hear
+ * @param deafSince the day on which that was said
  */
 public record DogRequest(
     @NotBlank @Size(max = 60) String name,
@@ -85,7 +88,52 @@ public record DogRequest(
     @Nullable @Size(max = 1000) String normal,
     @Nullable @Valid HandlingRequest handling,
     @Nullable @Valid OwnWaysRequest ways,
-    @Nullable @Valid OwnScheduleRequest schedule) {
+    @Nullable @Valid OwnScheduleRequest schedule,
+    @Nullable @Size(max = 2) Set<@NotNull Side> deaf,
+    @Nullable LocalDate deafSince) {
+
+  /** One whose ears are not known to be deaf. */
+  public DogRequest(
+      String name,
+      List<String> breeds,
+      @Nullable LocalDate bornOn,
+      Boolean ageEstimated,
+      List<WeighingRequest> weights,
+      LocalDate joinedOn,
+      @Nullable LocalDate leftOn,
+      EarTraitsRequest ears,
+      LifeRequest life,
+      Boolean lightCoat,
+      @Nullable LitterRequest litter,
+      @Nullable Boolean waterSensitive,
+      EardrumRequest eardrum,
+      @Nullable String reactions,
+      @Nullable String normal,
+      @Nullable HandlingRequest handling,
+      @Nullable OwnWaysRequest ways,
+      @Nullable OwnScheduleRequest schedule) {
+    this(
+        name,
+        breeds,
+        bornOn,
+        ageEstimated,
+        weights,
+        joinedOn,
+        leftOn,
+        ears,
+        life,
+        lightCoat,
+        litter,
+        waterSensitive,
+        eardrum,
+        reactions,
+        normal,
+        handling,
+        ways,
+        schedule,
+        null,
+        null);
+  }
 
   private static final String LEAST = "" + Weight.LEAST;
   private static final String MOST = "" + Weight.MOST;
@@ -284,6 +332,8 @@ public record DogRequest(
         Optional.ofNullable(normal),
         handled(),
         ownWays(),
-        ownSchedule());
+        ownSchedule(),
+        deaf == null ? Set.of() : deaf,
+        Optional.ofNullable(deafSince));
   }
 }

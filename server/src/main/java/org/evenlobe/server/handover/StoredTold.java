@@ -4,15 +4,20 @@ import jakarta.persistence.Entity;
 import jakarta.persistence.EnumType;
 import jakarta.persistence.Enumerated;
 import jakarta.persistence.Table;
+import java.time.Instant;
 import java.util.Arrays;
 import java.util.Collection;
 import java.util.Optional;
 import java.util.Set;
 import java.util.function.Function;
 import java.util.stream.Collectors;
+import org.evenlobe.core.measure.EarPair;
 import org.evenlobe.core.measure.Side;
+import org.evenlobe.core.record.CleaningMethod;
+import org.evenlobe.core.record.Load;
 import org.evenlobe.core.record.Taker;
 import org.evenlobe.core.record.Told;
+import org.evenlobe.server.handover.ToldRequest.ToldEarRequest;
 import org.evenlobe.server.record.FactRow;
 import org.evenlobe.server.record.StoredDogFact;
 import org.jspecify.annotations.Nullable;
@@ -24,7 +29,16 @@ import org.jspecify.annotations.Nullable;
 class StoredTold extends StoredDogFact<ToldRequest> {
   /** What is read of it, in this order. */
   static final String[] COLUMNS = {
-    "fact.toldBy", "fact.taker", "fact.done", "fact.seen", "fact.ear", "fact.note"
+    "fact.toldBy",
+    "fact.taker",
+    "fact.done",
+    "fact.seen",
+    "fact.ear",
+    "fact.note",
+    "fact.rightTold",
+    "fact.leftTold",
+    "fact.usual",
+    "fact.gaveAt"
   };
 
   private String toldBy;
@@ -40,6 +54,11 @@ class StoredTold extends StoredDogFact<ToldRequest> {
 
   private @Nullable String note;
 
+  private @Nullable String rightTold;
+  private @Nullable String leftTold;
+  private String usual = "";
+  private @Nullable String gaveAt;
+
   @Override
   protected void say(ToldRequest said) {
     super.say(said);
@@ -49,9 +68,15 @@ class StoredTold extends StoredDogFact<ToldRequest> {
     seen = joined(said.seen());
     ear = said.ear();
     note = said.note();
+    rightTold = said.ears() == null ? null : text(said.ears().right());
+    leftTold = said.ears() == null ? null : text(said.ears().left());
+    usual = said.usual() == null ? "" : joined(said.usual());
+    gaveAt = said.gaveAt() == null ? null : said.gaveAt().toString();
   }
 
   static Told toCore(FactRow row) {
+    Optional<String> right = Optional.ofNullable(row.orNull(6, String.class));
+    Optional<String> left = Optional.ofNullable(row.orNull(7, String.class));
     return new Told(
         row.id(),
         row.moment(),
@@ -60,7 +85,35 @@ class StoredTold extends StoredDogFact<ToldRequest> {
         parted(row.text(2), Told.Done::valueOf),
         parted(row.text(3), Told.Seen::valueOf),
         Optional.ofNullable(row.orNull(4, String.class)).map(Side::valueOf),
-        Optional.ofNullable(row.orNull(5, String.class)));
+        Optional.ofNullable(row.orNull(5, String.class)),
+        new EarPair<>(ear(right), ear(left)),
+        parted(row.text(8), Told.Seen::valueOf),
+        Optional.ofNullable(row.orNull(9, String.class)).map(Instant::parse),
+        right.isPresent());
+  }
+
+  /** One ear in a line: "RED,SMELL;true;FILL;3". */
+  private static String text(ToldEarRequest ear) {
+    return String.join(
+        ";",
+        joined(ear.seen()),
+        ear.cleaned().toString(),
+        ear.method() == null || !ear.cleaned() ? "" : ear.method().name(),
+        ear.load() == null || !ear.cleaned() ? "" : ear.load().toString());
+  }
+
+  private static Told.EarTold ear(Optional<String> text) {
+    if (text.isEmpty()) {
+      return Told.EarTold.NOTHING;
+    }
+    String[] parts = text.get().split(";", -1);
+    return new Told.EarTold(
+        parted(parts[0], Told.Seen::valueOf),
+        Boolean.parseBoolean(parts[1]),
+        Optional.of(parts[2]).filter(name -> !name.isEmpty()).map(CleaningMethod::valueOf),
+        Optional.of(parts[3])
+            .filter(number -> !number.isEmpty())
+            .map(number -> new Load(Integer.parseInt(number))));
   }
 
   private static String joined(Collection<? extends Enum<?>> words) {

@@ -19,6 +19,7 @@ public final class PlanWords {
                 .collect(Collectors.joining(", "));
     return switch (item.kind()) {
       case VISIT -> "see the vet, " + ears;
+      case ASK -> "answer what is open, " + ears;
       case SEEDS -> "look for seeds";
       case DRY -> "dry the ears after water";
       case CHECK -> "check the ears";

@@ -14,6 +14,7 @@ import java.util.Optional;
 import java.util.TreeMap;
 import org.evenlobe.core.record.CleanerKind;
 import org.evenlobe.core.record.Label;
+import org.evenlobe.core.record.MadeFor;
 import org.evenlobe.core.record.Supply;
 import org.evenlobe.core.solution.Active;
 import org.evenlobe.core.solution.Ingredients;
@@ -49,6 +50,12 @@ class StoredSupply extends StoredFact<SupplyRequest> {
   private @Nullable Double ph;
   private @Nullable Integer keepsDays;
   private @Nullable Boolean forDogs;
+
+  @Enumerated(EnumType.STRING)
+  private @Nullable MadeFor madeFor;
+
+  private @Nullable LocalDate withdrawnOn;
+  private @Nullable String withdrawnWhy;
   private @Nullable Double price;
 
   @JdbcTypeCode(SqlTypes.JSON)
@@ -80,6 +87,9 @@ class StoredSupply extends StoredFact<SupplyRequest> {
     ph = printed == null ? null : printed.ph();
     keepsDays = printed == null ? null : printed.keepsDays();
     forDogs = printed == null ? null : printed.forDogs();
+    madeFor = printed == null ? null : printed.madeFor();
+    withdrawnOn = said.withdrawn() == null ? null : said.withdrawn().on();
+    withdrawnWhy = said.withdrawn() == null ? null : said.withdrawn().why().strip();
     price = said.price();
     batch = said.batch() == null ? null : StoredBatch.of(said.batch());
   }
@@ -99,7 +109,7 @@ class StoredSupply extends StoredFact<SupplyRequest> {
         strengths,
         Optional.ofNullable(ph),
         Optional.ofNullable(keepsDays),
-        Optional.ofNullable(forDogs));
+        Optional.ofNullable(new LabelRequest(null, null, null, forDogs, madeFor).saidFor()));
   }
 
   /** The counts before that one, the latest {@value #MOST_COUNTS}. */
@@ -126,6 +136,9 @@ class StoredSupply extends StoredFact<SupplyRequest> {
         label(),
         Optional.ofNullable(batch).map(mixed -> mixed.toCore(shelf)),
         Optional.ofNullable(price),
-        earlierCounts.stream().map(EarlierCount::toCore).toList());
+        earlierCounts.stream().map(EarlierCount::toCore).toList(),
+        withdrawnOn == null || withdrawnWhy == null
+            ? Optional.empty()
+            : Optional.of(new Supply.Withdrawn(withdrawnOn, withdrawnWhy)));
   }
 }

@@ -16,6 +16,7 @@ import java.util.Optional;
 import java.util.UUID;
 import org.evenlobe.core.record.Batch;
 import org.evenlobe.core.record.CleanerKind;
+import org.evenlobe.core.record.MadeFor;
 import org.evenlobe.core.record.Supply;
 import org.evenlobe.core.solution.Active;
 import org.evenlobe.core.solution.Ingredients;
@@ -29,7 +30,7 @@ import org.jspecify.annotations.Nullable;
  *
  * @param kind what it is
  * @param name what the household calls it
- * @param cleaner what it does; needed for a ready cleaner, left out for a mix
+ * @param cleaner what it does; left out for a mix, and where nobody knows
  * @param size how much a full one holds: mL, or a number of wipes
  * @param left how much is left in it
  * @param countedAt when somebody looked
@@ -37,6 +38,7 @@ import org.jspecify.annotations.Nullable;
  * @param label what is printed on it, where it is a ready one
  * @param batch that it was mixed at home, where it was
  * @param price what a full one costs, in the household's own money
+ * @param withdrawn that it is not used any more, and why
  */
 public record SupplyRequest(
     @NotNull Supply.Kind kind,
@@ -48,7 +50,31 @@ public record SupplyRequest(
     @Nullable LocalDate openedOn,
     @Nullable @Valid LabelRequest label,
     @Nullable @Valid BatchRequest batch,
-    @Nullable @DecimalMin("0") @DecimalMax("100000") Double price) {
+    @Nullable @DecimalMin("0") @DecimalMax("100000") Double price,
+    @Nullable @Valid WithdrawnRequest withdrawn) {
+
+  /** One that is used. */
+  public SupplyRequest(
+      Supply.Kind kind,
+      String name,
+      @Nullable CleanerKind cleaner,
+      Double size,
+      Double left,
+      Instant countedAt,
+      @Nullable LocalDate openedOn,
+      @Nullable LabelRequest label,
+      @Nullable BatchRequest batch,
+      @Nullable Double price) {
+    this(kind, name, cleaner, size, left, countedAt, openedOn, label, batch, price, null);
+  }
+
+  /**
+   * That it is not used any more: it was recalled, has turned cloudy, or did harm.
+   *
+   * @param on since which day
+   * @param why in their own words
+   */
+  public record WithdrawnRequest(@NotNull LocalDate on, @NotBlank @Size(max = 200) String why) {}
 
   /**
    * What is printed on a ready one.
@@ -56,14 +82,24 @@ public record SupplyRequest(
    * @param actives what acts in it, percent
    * @param ph its pH
    * @param keepsDays for how many days it keeps once open
-   * @param forDogs whether it is labelled for dogs
+   * @param forDogs whether it is labelled for dogs; what it is made for says it better
+   * @param madeFor for whom and what it says that it is made
    */
   public record LabelRequest(
       @Nullable @Size(max = 20)
           Map<Active, @NotNull @DecimalMin("0") @DecimalMax("100") Double> actives,
       @Nullable @DecimalMin("0") @DecimalMax("14") Double ph,
       @Nullable @Min(1) @Max(3650) Integer keepsDays,
-      @Nullable Boolean forDogs) {}
+      @Nullable Boolean forDogs,
+      @Nullable MadeFor madeFor) {
+
+    /** For whom it is made: of what was said of dogs alone, dogs' ears or none of theirs. */
+    @Nullable MadeFor saidFor() {
+      return madeFor != null || forDogs == null
+          ? madeFor
+          : forDogs ? MadeFor.DOGS_EARS : MadeFor.OTHER_ANIMALS;
+    }
+  }
 
   /**
    * That it was mixed at home.
@@ -94,9 +130,13 @@ public record SupplyRequest(
     return new InvalidFields.Collector()
         .require(left <= size, "left", "must not be more than a full one holds")
         .require(
-            kind == Supply.Kind.WIPES || (cleaner != null) == (batch == null),
+            kind == Supply.Kind.WIPES || batch == null || cleaner == null,
             "cleaner",
-            "must say what a ready cleaner does, and be left out for a mix")
+            "must be left out for a mix")
+        .require(
+            withdrawn == null || !withdrawn.on().isAfter(today),
+            "withdrawn.on",
+            "must not lie in the future")
         .require(
             batch == null || kind == Supply.Kind.CLEANER, "batch", "must be a bottle, not wipes")
         .require(

@@ -22,6 +22,8 @@ import org.evenlobe.core.course.Timing;
 import org.evenlobe.core.history.DogHistory;
 import org.evenlobe.core.measure.Side;
 import org.evenlobe.core.own.OwnCourseNow;
+import org.evenlobe.core.plan.DogPlan;
+import org.evenlobe.core.plan.PlanOfDoses;
 import org.evenlobe.core.record.Course;
 import org.evenlobe.core.record.CourseEnd;
 import org.evenlobe.core.record.DietSlip;
@@ -32,6 +34,7 @@ import org.evenlobe.core.trend.Went;
 import org.evenlobe.server.access.HouseholdDay;
 import org.evenlobe.server.course.Givers;
 import org.evenlobe.server.plan.Plans;
+import org.evenlobe.server.plan.Plans.Planned;
 import org.evenlobe.server.plan.Plans.Standing;
 import org.evenlobe.server.record.FoldedDogs;
 import org.evenlobe.server.record.FoldedDogs.Folded;
@@ -88,8 +91,8 @@ class CourseView {
   public DoseBoard board() {
     Standing standing = plans.standing();
     Instant now = day.now();
-    MedicineWait wait = standing.how().ways().medicineWait();
-    List<Folded> here = dogs.here(standing.today());
+    Planned planned = plans.planned(standing);
+    List<Folded> here = planned.dogs();
     List<DogCourse> courses =
         here.stream()
             .flatMap(
@@ -102,7 +105,11 @@ class CourseView {
                                 new DogCourse(
                                     dog.record().id(),
                                     dog.record().profile().name(),
-                                    CourseBoard.of(run, dog.record(), wait))))
+                                    board(
+                                        run,
+                                        dog.record(),
+                                        planned.of(dog.record().id()).orElseThrow(),
+                                        standing))))
             .toList();
     return new DoseBoard(
         now,
@@ -115,6 +122,13 @@ class CourseView {
                     one ->
                         Stream.concat(
                             one.board().doses().stream(), one.board().doubles().stream()))));
+  }
+
+  /** A course as its dog's plan has its ears. */
+  private static CourseBoard board(CourseRun run, DogRecord dog, DogPlan plan, Standing standing) {
+    MedicineWait wait =
+        dog.profile().ways().medicineWait().orElse(standing.how().ways().medicineWait());
+    return CourseBoard.of(run, dog, wait, PlanOfDoses.of(plan, run.course()));
   }
 
   private Map<UUID, String> names(Stream<BoardDose> doses) {
@@ -223,6 +237,7 @@ class CourseView {
             .map(course -> CourseRun.of(course, dog, standing.zone(), now))
             .sorted((one, other) -> other.course().startsOn().compareTo(one.course().startsOn()))
             .toList();
+    DogPlan plan = plans.plan(history, standing);
     Set<UUID> people =
         Stream.concat(
                 dog.all(Giving.class).stream().flatMap(giving -> giving.by().stream()),
@@ -231,13 +246,14 @@ class CourseView {
     return new DogCourses(
         now,
         standing.zone(),
-        runs.stream().map(run -> inFull(run, history, standing)).toList(),
+        runs.stream().map(run -> inFull(run, history, plan, standing)).toList(),
         trials.own(history, standing.today()),
         trials.of(history),
         givers.names(people));
   }
 
-  private static CourseInFull inFull(CourseRun run, DogHistory history, Standing standing) {
+  private static CourseInFull inFull(
+      CourseRun run, DogHistory history, DogPlan plan, Standing standing) {
     DogRecord dog = history.dog();
     LocalDate to =
         run.end()
@@ -246,7 +262,7 @@ class CourseView {
             .filter(last -> last.isBefore(standing.today()))
             .orElse(standing.today());
     return new CourseInFull(
-        CourseBoard.of(run, dog, standing.how().ways().medicineWait()),
+        board(run, dog, plan, standing),
         run.doses().stream().map(DoseMark::of).toList(),
         run.adherence(),
         BottleLasts.of(run),

@@ -9,6 +9,7 @@ import java.util.UUID;
 import org.evenlobe.core.ear.Breed;
 import org.evenlobe.core.ear.BreedCatalogue;
 import org.evenlobe.core.history.DogHistory;
+import org.evenlobe.core.history.EarStands;
 import org.evenlobe.core.measure.EarPair;
 import org.evenlobe.core.plan.DogPlan;
 import org.evenlobe.core.record.CleaningRecord;
@@ -80,6 +81,7 @@ class DogView {
    * @param checked how many checks are on record
    * @param startsFrom what a new check starts from; empty where every sign is to be looked for
    * @param normal what each ear shows when it is well, where that is known
+   * @param ears how each ear stands
    * @param card what to tell a vet on the phone, where one may be asked
    * @param plan what is planned
    */
@@ -97,6 +99,7 @@ class DogView {
       int checked,
       Optional<EarPair<EarFinding>> startsFrom,
       EarPair<Optional<EarFinding>> normal,
+      EarPair<EarStands> ears,
       Optional<CallCard> card,
       DogPlan plan) {}
 
@@ -154,6 +157,7 @@ class DogView {
         history.checks().size(),
         history.startsFrom(),
         history.normal(),
+        history.ears(),
         DogTabsView.visitedSince(history).isPresent()
             ? Optional.empty()
             : CallCards.card(record, history, breed, ears::nameOf, today),

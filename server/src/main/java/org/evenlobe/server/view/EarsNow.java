@@ -1,6 +1,5 @@
 package org.evenlobe.server.view;
 
-import java.time.LocalDate;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -20,8 +19,6 @@ import org.evenlobe.server.stock.SupplyAnswers.Kept;
 
 /** What must be known of ears to say what suits them. */
 final class EarsNow {
-  private static final int WET_DAYS = 3;
-
   private final Map<UUID, Supply> ever = new HashMap<>();
   private final Ingredients shelf;
 
@@ -35,14 +32,6 @@ final class EarsNow {
   EarPair<EarNow> of(DogHistory history) {
     Reacted reacted = Reacted.of(history.dog(), ever, shelf);
     return EarPair.bySide(side -> EarNow.of(history, side, reacted));
-  }
-
-  /** Whether a dog was wet today or in the two days before. */
-  static boolean wasWet(DogHistory history, LocalDate today) {
-    return today
-        .minusDays(WET_DAYS - 1L)
-        .datesUntil(today.plusDays(1))
-        .anyMatch(history.wet()::isWet);
   }
 
   /** The bottle that was named last. */

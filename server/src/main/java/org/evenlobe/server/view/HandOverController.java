@@ -23,6 +23,7 @@ import org.evenlobe.server.exchange.SharedLinks.Opened;
 import org.evenlobe.server.exchange.SharedLinks.StayOfDog;
 import org.evenlobe.server.handover.Telling;
 import org.evenlobe.server.handover.ToldRequest;
+import org.evenlobe.server.handover.ToldRequest.ToldEarsRequest;
 import org.evenlobe.server.problem.InvalidFields;
 import org.evenlobe.server.problem.Refusal;
 import org.jspecify.annotations.Nullable;
@@ -106,14 +107,20 @@ class HandOverController {
    * @param seen what they saw
    * @param ear of which ear; both, or it is not known, where it is left out
    * @param note more of it in their own words, 500 characters at most
+   * @param ears what was done and seen of each ear
+   * @param usual of what was seen, what is no more than it had when they took the dog
+   * @param gaveAt when they gave the medicine
    */
   record ToldForm(
       @NotBlank @Size(max = 80) String by,
       @NotNull Instant at,
       @NotNull @Size(max = 12) List<Told.@NotNull Done> done,
-      @NotNull @Size(max = 12) List<Told.@NotNull Seen> seen,
+      @NotNull @Size(max = 14) List<Told.@NotNull Seen> seen,
       @Nullable Side ear,
-      @Nullable @Size(max = 500) String note) {}
+      @Nullable @Size(max = 500) String note,
+      @Nullable @Valid ToldEarsRequest ears,
+      @Nullable @Size(max = 14) List<Told.@NotNull Seen> usual,
+      @Nullable Instant gaveAt) {}
 
   @GetMapping("/api/households/{household}/dogs/{dog}/hand-over")
   HandOver page(
@@ -193,6 +200,10 @@ class HandOverController {
         said.done(),
         said.seen(),
         said.ear(),
-        said.note());
+        said.note(),
+        // whoever looks next is asked each sign by name
+        said.ears() == null ? ToldEarsRequest.NOTHING : said.ears(),
+        said.usual(),
+        said.gaveAt());
   }
 }

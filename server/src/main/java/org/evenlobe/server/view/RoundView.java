@@ -107,7 +107,7 @@ class RoundView {
                 ever,
                 Optional.empty());
         guided.put(id, one);
-        entrants.add(new Entrant(dog.history(), plan, one.session(), one.chosen()));
+        entrants.add(new Entrant(dog.history(), plan, one.session(), one.laidOut()));
       }
     }
     if (!guided.keySet().containsAll(Set.copyOf(asked))) {

@@ -3,11 +3,9 @@ package org.evenlobe.server.view;
 import java.time.LocalDate;
 import java.time.ZoneId;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.function.Function;
-import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import org.evenlobe.core.cleaning.CleaningSession;
 import org.evenlobe.core.ear.Canal;
@@ -16,6 +14,9 @@ import org.evenlobe.core.ear.CanalFluid;
 import org.evenlobe.core.ear.Canals;
 import org.evenlobe.core.ear.Tilt;
 import org.evenlobe.core.history.DogHistory;
+import org.evenlobe.core.history.EarStands;
+import org.evenlobe.core.history.Puppy;
+import org.evenlobe.core.history.VetLooked;
 import org.evenlobe.core.measure.EarPair;
 import org.evenlobe.core.measure.Side;
 import org.evenlobe.core.measure.Volume;
@@ -29,11 +30,13 @@ import org.evenlobe.core.record.MixSchool;
 import org.evenlobe.core.record.Moment;
 import org.evenlobe.core.record.Practice;
 import org.evenlobe.core.record.Supply;
+import org.evenlobe.core.rule.Reason;
 import org.evenlobe.core.solution.Ingredients;
 import org.evenlobe.core.suit.Bottles;
-import org.evenlobe.core.suit.Bottles.Chosen;
 import org.evenlobe.core.suit.Bottles.Judged;
+import org.evenlobe.core.suit.Bottles.LaidOut;
 import org.evenlobe.core.suit.EarNow;
+import org.evenlobe.core.suit.WantedKind;
 import org.evenlobe.server.access.HouseholdDay;
 import org.evenlobe.server.cleaning.ProgressRequest;
 import org.evenlobe.server.cleaning.SessionProgress;
@@ -90,7 +93,9 @@ class SessionView {
    * @param canals each canal with its fluid at every amount poured, where the dog's weight is known
    * @param bottles the bottles in the house, and whether they suit; where the ears are still to be
    *     looked at, as if they were quiet
-   * @param chosen the one that is taken, where one suits
+   * @param stands how each ear stands
+   * @param laidOut the one that is laid out for each ear, where one suits
+   * @param first what is asked and said before the first cleaning
    * @param progress how far a session with this dog has got, where one has begun
    */
   record GuidedSession(
@@ -101,8 +106,21 @@ class SessionView {
       CleaningSession session,
       Optional<EarPair<CanalGauge>> canals,
       List<BottleAtHand> bottles,
-      Optional<Chosen> chosen,
+      EarPair<EarStands> stands,
+      EarPair<LaidOut> laidOut,
+      FirstTime first,
       Optional<ProgressRequest> progress) {}
+
+  /**
+   * What is asked and said before the first cleaning.
+   *
+   * @param asksMethod whether it is asked how the household cleans
+   * @param asksVetLooked whether it is asked whether a vet has looked down its ears
+   * @param asksPuppy whether it is asked whether it is under 12 weeks old
+   * @param wants what kind of cleaner its ears want, and what not, where no bottle is on record
+   */
+  record FirstTime(
+      boolean asksMethod, boolean asksVetLooked, boolean asksPuppy, List<Reason> wants) {}
 
   /**
    * A bottle, and whether it suits.
@@ -206,6 +224,7 @@ class SessionView {
                 .map(Kept::supply)
                 .toList(),
             today);
+    boolean mixes = standing.how().ways().mixing() == MixSchool.HOME_MIXED;
     return new GuidedSession(
         record.id(),
         record.profile().name(),
@@ -217,24 +236,36 @@ class SessionView {
             .judged(ears)
             .map(one -> new BottleAtHand(one.getKey(), one.getKey().useBy(), one.getValue()))
             .toList(),
-        bottles.choose(
-            new Bottles.Wish(
-                ears,
-                poured(session),
-                EarsNow.wasWet(history, today),
-                EarsNow.last(record),
-                standing.how().ways().mixing() == MixSchool.HOME_MIXED)),
+        history.ears(),
+        EarPair.bySide(
+            side ->
+                session.order().contains(side)
+                    ? bottles.layOut(
+                        new Bottles.Wish(
+                            ears.get(side),
+                            isPoured(session, side),
+                            history.wet().wasWetLately(today),
+                            mixes))
+                    : LaidOut.NOTHING),
+        first(history, standing, ever),
         begun);
   }
 
-  /** Into which of the ears that are done it is poured. */
-  private static Map<Side, Boolean> poured(CleaningSession session) {
-    return session.order().stream()
-        .collect(
-            Collectors.toMap(
-                Function.identity(),
-                side ->
-                    session.ears().get(side).method().filter(CleaningMethod::inCanal).isPresent()));
+  /** What is asked, and said, before the first cleaning. */
+  private static FirstTime first(DogHistory history, Standing standing, List<Kept> ever) {
+    boolean cleaned = !history.dog().cleanings().isEmpty();
+    boolean hasBottle =
+        ever.stream().anyMatch(one -> one.isThere() && one.supply().kind() == Supply.Kind.CLEANER);
+    return new FirstTime(
+        !cleaned && !standing.how().ways().with(history.dog().profile().ways()).chosen(),
+        !cleaned && VetLooked.isAsked(history),
+        Puppy.isAsked(history.dog(), history.today()) && !cleaned,
+        hasBottle ? List.of() : WantedKind.of(history));
+  }
+
+  /** Whether it is poured into an ear that is done. */
+  private static boolean isPoured(CleaningSession session, Side side) {
+    return session.ears().get(side).method().filter(CleaningMethod::inCanal).isPresent();
   }
 
   /** A draft that came in late, after its session was recorded, is not offered again. */

@@ -11,6 +11,7 @@ import java.util.UUID;
 import java.util.function.Function;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
+import org.evenlobe.core.check.MayGoIn;
 import org.evenlobe.core.measure.EarPair;
 import org.evenlobe.core.plan.HouseholdStock;
 import org.evenlobe.core.plan.HouseholdStock.BottleForEar;
@@ -110,16 +111,17 @@ class StockView {
     Map<UUID, Function<Boolean, EarPair<Optional<UUID>>>> chosen = new HashMap<>();
     for (Folded dog : planned.dogs()) {
       EarPair<EarNow> quiet = ears.of(dog.history()).map(EarNow::quiet);
-      Optional<UUID> last = EarsNow.last(dog.record());
       boolean mixes = standing.how().ways().mixing() == MixSchool.HOME_MIXED;
       chosen.put(
           dog.record().id(),
           afterWater ->
-              EarPair.bySide(
-                  side ->
+              quiet.map(
+                  ear ->
                       bottles
-                          .choose(
-                              new Bottles.Wish(quiet, Map.of(side, true), afterWater, last, mixes))
+                          .layOut(
+                              new Bottles.Wish(
+                                  ear, ear.atBest() == MayGoIn.IN_EAR, afterWater, mixes))
+                          .chosen()
                           .map(one -> one.supply().id())));
     }
     return (dog, side, afterWater) ->

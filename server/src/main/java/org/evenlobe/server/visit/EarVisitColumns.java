@@ -8,6 +8,7 @@ import java.time.LocalDate;
 import java.util.Optional;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
+import org.evenlobe.core.record.Alarming;
 import org.evenlobe.core.record.CleaningInstruction;
 import org.evenlobe.core.record.CleaningMethod;
 import org.evenlobe.core.record.EarVisit;
@@ -46,6 +47,13 @@ class EarVisitColumns {
   private String[] weekdays = {};
 
   private boolean once;
+  private @Nullable Integer weeklyTimes;
+  private @Nullable Integer weeklyMost;
+  private @Nullable Integer rounds;
+
+  @JdbcTypeCode(SqlTypes.ARRAY)
+  private String[] named = {};
+
   private boolean untilNextVisit;
   private boolean allTheSame;
   private boolean leftIn;
@@ -79,6 +87,10 @@ class EarVisitColumns {
     columns.leftIn = Boolean.TRUE.equals(said.leftIn());
     columns.goOn = Boolean.TRUE.equals(said.goOn());
     columns.medicineUntil = said.medicineUntil();
+    columns.named =
+        said.named() == null
+            ? new String[0]
+            : said.named().stream().map(Alarming::name).toArray(String[]::new);
     columns.hold = said.hold();
     return columns;
   }
@@ -90,6 +102,7 @@ class EarVisitColumns {
     until = order.until().orElse(null);
     untilNextVisit = order.untilNextVisit();
     allTheSame = order.allTheSame();
+    rounds = order.rounds().orElse(null);
   }
 
   private void sayHowOften(HowOften often) {
@@ -99,6 +112,10 @@ class EarVisitColumns {
       case WEEKDAYS ->
           weekdays = often.weekdays().stream().map(DayOfWeek::name).toArray(String[]::new);
       case ONCE -> once = true;
+      case TIMES_A_WEEK -> {
+        weeklyTimes = often.number();
+        weeklyMost = often.most();
+      }
     }
   }
 
@@ -112,6 +129,10 @@ class EarVisitColumns {
     if (weekdays.length > 0) {
       return Optional.of(
           HowOften.on(Stream.of(weekdays).map(DayOfWeek::valueOf).collect(Collectors.toSet())));
+    }
+    if (weeklyTimes != null) {
+      return Optional.of(
+          HowOften.timesAWeek(weeklyTimes, weeklyMost == null ? weeklyTimes : weeklyMost));
     }
     return once ? Optional.of(HowOften.once()) : Optional.empty();
   }
@@ -133,11 +154,13 @@ class EarVisitColumns {
                     Optional.ofNullable(product),
                     Optional.ofNullable(until),
                     untilNextVisit,
-                    allTheSame))
+                    allTheSame,
+                    Optional.ofNullable(rounds)))
             : Optional.empty(),
         hold,
         leftIn,
         goOn,
-        Optional.ofNullable(medicineUntil));
+        Optional.ofNullable(medicineUntil),
+        Stream.of(named).map(Alarming::valueOf).collect(Collectors.toSet()));
   }
 }

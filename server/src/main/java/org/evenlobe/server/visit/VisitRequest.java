@@ -14,6 +14,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
+import org.evenlobe.core.record.Alarming;
 import org.evenlobe.core.record.CleaningInstruction;
 import org.evenlobe.core.record.CleaningMethod;
 import org.evenlobe.core.record.EarVisit.EardrumSeen;
@@ -60,6 +61,8 @@ public record VisitRequest(
    * @param leftIn whether something stuck, or a tick, was left in on purpose
    * @param goOn whether the vet heard that it was worse and said to go on with the order
    * @param medicineUntil the last day of a medicine that goes into it
+   * @param named of what asks for the vet today, what was told to the vet in a call at which they
+   *     said to go on
    */
   public record EarVisitRequest(
       @NotNull EardrumSeen eardrum,
@@ -71,7 +74,8 @@ public record VisitRequest(
       @NotNull HoldWord hold,
       @Nullable Boolean leftIn,
       @Nullable Boolean goOn,
-      @Nullable LocalDate medicineUntil) {
+      @Nullable LocalDate medicineUntil,
+      @Nullable Set<@NotNull Alarming> named) {
 
     /** One of which none of the last three was said. */
     public EarVisitRequest(
@@ -82,7 +86,7 @@ public record VisitRequest(
         Boolean cleaned,
         @Nullable InstructionRequest instruction,
         HoldWord hold) {
-      this(eardrum, smear, culture, done, cleaned, instruction, hold, null, null, null);
+      this(eardrum, smear, culture, done, cleaned, instruction, hold, null, null, null, null);
     }
   }
 
@@ -96,7 +100,7 @@ public record VisitRequest(
   }
 
   /**
-   * A vet's order for an ear: to clean it, by one of the first four, or to leave it alone, by none.
+   * A vet's order for an ear: to clean it, in one way, or to leave it alone, by none.
    *
    * @param timesADay so many times a day, 1 to 24
    * @param everyDays every so many days, 1 to 365
@@ -105,6 +109,9 @@ public record VisitRequest(
    * @param until its last day; without one it stands until a vet says otherwise
    * @param untilNextVisit whether the next visit ends it
    * @param allTheSame whether it is to be done on a held ear, or one with a torn eardrum, too
+   * @param timesAWeek so many times a week, 1 to 7
+   * @param timesAWeekAtMost up to so many times a week; as many where it is left out
+   * @param rounds how many rounds, 1 to 10
    */
   public record InstructionRequest(
       @Nullable @Min(1) @Max(HowOften.MOST_TIMES) Integer timesADay,
@@ -115,11 +122,15 @@ public record VisitRequest(
       @Nullable @Size(max = 200) String product,
       @Nullable LocalDate until,
       @Nullable Boolean untilNextVisit,
-      @Nullable Boolean allTheSame) {
+      @Nullable Boolean allTheSame,
+      @Nullable @Min(1) @Max(7) Integer timesAWeek,
+      @Nullable @Min(1) @Max(7) Integer timesAWeekAtMost,
+      @Nullable @Min(1) @Max(CleaningInstruction.MOST_ROUNDS) Integer rounds) {
 
     /** One to leave an ear alone until a day. */
     public static InstructionRequest leaveAlone(LocalDate until) {
-      return new InstructionRequest(null, null, null, null, null, null, until, null, null);
+      return new InstructionRequest(
+          null, null, null, null, null, null, until, null, null, null, null, null);
     }
 
     /** How often, by each way in which it was said. */
@@ -134,6 +145,12 @@ public record VisitRequest(
       if (weekdays != null) {
         ways.add(HowOften.on(weekdays));
       }
+      if (timesAWeek != null) {
+        ways.add(
+            HowOften.timesAWeek(
+                timesAWeek,
+                timesAWeekAtMost == null ? timesAWeek : Math.max(timesAWeek, timesAWeekAtMost)));
+      }
       if (Boolean.TRUE.equals(once)) {
         ways.add(HowOften.once());
       }
@@ -144,6 +161,14 @@ public record VisitRequest(
       errors.require(ways().size() <= 1, path, "says how often in more than one way");
       errors.require(
           until == null || !until.isBefore(on), path + ".until", "must not lie before the visit");
+      errors.require(
+          timesAWeekAtMost == null || (timesAWeek != null && timesAWeekAtMost >= timesAWeek),
+          path + ".timesAWeekAtMost",
+          "must not be less than how many times a week");
+      errors.require(
+          !ways().isEmpty() || rounds == null,
+          path + ".rounds",
+          "has no meaning where the ear is left alone");
       errors.require(
           !ways().isEmpty() || !Boolean.TRUE.equals(allTheSame),
           path + ".allTheSame",
@@ -161,7 +186,8 @@ public record VisitRequest(
           Optional.ofNullable(product),
           Optional.ofNullable(until),
           Boolean.TRUE.equals(untilNextVisit),
-          Boolean.TRUE.equals(allTheSame));
+          Boolean.TRUE.equals(allTheSame),
+          Optional.ofNullable(rounds));
     }
   }
 

@@ -77,7 +77,7 @@ class SessionTest {
     assertThat(check.at("/tables/right/lines").size()).isGreaterThan(30);
     assertThat(check.at("/tables/right/lines/0/when/all/0/sign").asString()).isEqualTo("HEAD_TILT");
     assertThat(check.at("/ways").toString()).contains("right-1-fill", "left-wipe");
-    assertThat(check.at("/sayings").size()).isEqualTo(16);
+    assertThat(check.at("/sayings").size()).isEqualTo(20);
     assertThat(check.at("/closing/0/kind").asString()).isEqualTo("DRY");
   }
 

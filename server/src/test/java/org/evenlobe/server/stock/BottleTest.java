@@ -112,7 +112,8 @@ class BottleTest {
 
     JsonNode session = session(dog);
 
-    assertThat(session.at("/chosen/supply/id").asString()).isEqualTo(bottle.toString());
+    assertThat(session.at("/laidOut/right/chosen/supply/id").asString())
+        .isEqualTo(bottle.toString());
     assertThat(session.at("/bottles").size()).isEqualTo(2);
     assertThat(session.at("/bottles").valueStream())
         .filteredOn(one -> one.at("/supply/id").asString().equals(old.toString()))

@@ -89,10 +89,17 @@ class StockTest {
     assertThat(cleaner().at("/supplies").size()).isZero();
   }
 
+  @Test
+  void aBottleOfWhichNobodyKnowsTheKindIsKept() {
+    String jar = Samples.bottle(250, 100).replace("\"cleaner\": \"GENTLE\", ", "");
+
+    assertThat(owner.create(path, jar).status()).isEqualTo(200);
+    assertThat(cleaner().at("/supplies").size()).isOne();
+  }
+
   @ParameterizedTest
   @CsvSource({
     "'\"left\": 100', '\"left\": 251', left",
-    "'\"cleaner\": \"GENTLE\", ', '', cleaner",
     "2026-01-01T10:00:00Z, 2999-01-01T10:00:00Z, countedAt",
     "'\"size\": 250', '\"size\": 250, \"openedOn\": \"2999-01-01\"', openedOn",
     "'\"size\": 250', '\"size\": -3', size"

@@ -10,6 +10,7 @@ import java.util.Optional;
 import java.util.UUID;
 import java.util.stream.Collectors;
 import org.evenlobe.core.measure.Side;
+import org.evenlobe.core.record.Answered;
 import org.evenlobe.core.record.Pin;
 import org.evenlobe.core.rule.Figures;
 import org.evenlobe.core.rule.Reason;
@@ -29,6 +30,7 @@ import org.evenlobe.core.rule.Rule;
  * @param fixedBy who fixed its day
  * @param pins the words of a person that put it on a day, by their ids
  * @param reasons why that day, and the caution that goes with it
+ * @param asks what is asked, where it is a question that is answered by yes or no
  */
 public record PlanItem(
     Id id,
@@ -41,7 +43,20 @@ public record PlanItem(
     boolean pressing,
     FixedBy fixedBy,
     List<UUID> pins,
-    List<Reason> reasons) {
+    List<Reason> reasons,
+    Optional<Asks> asks) {
+  /**
+   * What is asked.
+   *
+   * @param question the question
+   * @param about the fact that it is asked about; none of a question about the dog
+   * @param ear of which ear, where it is of one
+   */
+  public record Asks(Answered.Question question, Optional<UUID> about, Optional<Side> ear) {}
+
+  /** How what is asked before a dose is numbered. */
+  public static final String BEFORE_A_DOSE = "DOSE-";
+
   /** How far ahead is planned. */
   public static final int HORIZON_DAYS = 60;
 
@@ -161,6 +176,8 @@ public record PlanItem(
   public enum Kind {
     /** Have the ears seen by a vet: only a visit on record ends it. */
     VISIT,
+    /** Answer what is open, or ask a vet. */
+    ASK,
     /** Dry the ears that got wet. */
     DRY,
     /** Look for seeds after a day out. */
@@ -194,7 +211,7 @@ public record PlanItem(
 
     /** Whether a person may leave it out. */
     public boolean isSkippable() {
-      return this != VISIT;
+      return this != VISIT && this != ASK;
     }
   }
 
@@ -222,7 +239,8 @@ public record PlanItem(
         false,
         FixedBy.NOBODY,
         List.of(),
-        reasons);
+        reasons,
+        Optional.empty());
   }
 
   /** One that a vet ordered for a day, and about which hour. */
@@ -244,12 +262,31 @@ public record PlanItem(
         false,
         FixedBy.VET,
         List.of(),
-        reasons);
+        reasons,
+        Optional.empty());
+  }
+
+  /** The same, as a question. */
+  public PlanItem asking(Asks question) {
+    return new PlanItem(
+        id,
+        kind,
+        ears,
+        hour,
+        window,
+        own,
+        standing,
+        pressing,
+        fixedBy,
+        pins,
+        reasons,
+        Optional.of(question));
   }
 
   /** The same, before everything else. */
   public PlanItem asPressing() {
-    return new PlanItem(id, kind, ears, hour, window, own, standing, true, fixedBy, pins, reasons);
+    return new PlanItem(
+        id, kind, ears, hour, window, own, standing, true, fixedBy, pins, reasons, asks);
   }
 
   /** The same, where a person put it. */
@@ -266,7 +303,8 @@ public record PlanItem(
         pressing,
         FixedBy.PERSON,
         pins,
-        moved.reasons);
+        moved.reasons,
+        asks);
   }
 
   public static Reason pinned(Pin pin) {
@@ -304,13 +342,19 @@ public record PlanItem(
         pressing,
         fixedBy,
         pins,
-        more);
+        more,
+        asks);
   }
 
   public PlanItem {
     ears = List.copyOf(ears);
     pins = List.copyOf(pins);
     reasons = List.copyOf(reasons);
+  }
+
+  /** Of what is asked about a course: whether no dose is given before that. */
+  public boolean comesBeforeADose() {
+    return id.origins().stream().anyMatch(origin -> origin.ordinal().startsWith(BEFORE_A_DOSE));
   }
 
   /** Whose it is. */

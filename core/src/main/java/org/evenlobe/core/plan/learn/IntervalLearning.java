@@ -7,6 +7,7 @@ import java.util.Optional;
 import java.util.Set;
 import org.evenlobe.core.history.DayLoad;
 import org.evenlobe.core.measure.Side;
+import org.evenlobe.core.record.Load;
 import org.evenlobe.core.rule.Figures;
 import org.evenlobe.core.rule.Reason;
 import org.evenlobe.core.rule.Rule;
@@ -21,7 +22,8 @@ import org.evenlobe.core.rule.Rule;
  * leftovers; of a run that catches up with a neglected ear the first pass alone tells something; a
  * cleaning on a day that was one for the vet, under a vet's order or within a course tells nothing
  * (rule PLAN_UNWELL); each starts the next t. At one cleaning the interval grows by a quarter at
- * most; it may shrink at once.
+ * most of what was in force, also where the way changes; it may shrink at once. What somebody told
+ * of without a load starts the next t only, and without its method the next one tells nothing too.
  *
  * <p>For example base 14 and a load of 1 found after 14 days: (4 + 1) ÷ (28 + 14) = 0.119 a day, so
  * 17 days, and 14 × 1.25 = 17.5 allows it.
@@ -47,38 +49,56 @@ public final class IntervalLearning {
   private final StartingInterval start;
   private final Set<LocalDate> unwell;
   private final double halfLifeDays;
-  private final boolean byWiping;
   private final LoadRate prior;
-  private LoadRate rate;
-  private final LoadEvidence evidence = new LoadEvidence();
-  private int observations;
-  private int totalLoad;
-  private int totalDays;
+
+  /** What wiping tells, and what cleaning in the canal does: each learns from all that was told. */
+  private final WayLearning wiping = new WayLearning(true);
+
+  private final WayLearning inEar = new WayLearning(false);
+  private final List<DayLoad> lately = new ArrayList<>();
+  private WayLearning way = inEar;
   private int inForce;
   private boolean growthHeld;
   private int before;
   private boolean routine;
-  private int cleanings;
-  private int leftOut;
-  private long previous = NEVER;
-  private long lastOfItsWay = NEVER;
   private Optional<LocalDate> neglectedOn = Optional.empty();
 
   private IntervalLearning(
-      Side side,
-      StartingInterval start,
-      Set<LocalDate> unwell,
-      double halfLifeDays,
-      boolean byWiping) {
+      Side side, StartingInterval start, Set<LocalDate> unwell, double halfLifeDays) {
     this.side = side;
-    this.byWiping = byWiping;
     this.start = start;
     this.unwell = unwell;
     this.halfLifeDays = halfLifeDays;
     this.prior = LoadRate.startingFrom(start.base());
-    this.rate = prior;
+    this.wiping.rate = prior;
+    this.inEar.rate = prior;
     this.inForce = start.base();
     this.routine = !start.checksOnly();
+  }
+
+  /** What the cleanings of one way tell. */
+  private static final class WayLearning {
+    private final boolean byWiping;
+    private final LoadEvidence evidence = new LoadEvidence();
+    private LoadRate rate;
+    private int observations;
+    private int totalLoad;
+    private int totalDays;
+    private int cleanings;
+    private int leftOut;
+    private long previous = NEVER;
+    private long lastOfItsWay = NEVER;
+
+    /** Whether the one before was told of without saying how: what is found next tells nothing. */
+    private boolean afterUntold;
+
+    private WayLearning(boolean byWiping) {
+      this.byWiping = byWiping;
+    }
+
+    private boolean isOf(DayLoad cleaning) {
+      return cleaning.inCanal().filter(in -> in != byWiping).isPresent();
+    }
   }
 
   /**
@@ -99,8 +119,7 @@ public final class IntervalLearning {
       List<DayLoad> cleanings,
       Set<LocalDate> unwell,
       double halfLifeDays) {
-    IntervalLearning learning =
-        new IntervalLearning(side, start, unwell, halfLifeDays, isWiped(cleanings));
+    IntervalLearning learning = new IntervalLearning(side, start, unwell, halfLifeDays);
     for (DayLoad day : cleanings) {
       learning.take(day);
     }
@@ -119,55 +138,79 @@ public final class IntervalLearning {
   /** How it came about: what was in force after each cleaning of the ear's way, oldest first. */
   public static List<IntervalPoint> overTime(
       Side side, StartingInterval start, List<DayLoad> cleanings, Set<LocalDate> unwell) {
-    boolean byWiping = isWiped(cleanings);
     IntervalLearning learning =
-        new IntervalLearning(side, start, unwell, LoadEvidence.HALF_LIFE_DAYS, byWiping);
+        new IntervalLearning(side, start, unwell, LoadEvidence.HALF_LIFE_DAYS);
     List<IntervalPoint> points = new ArrayList<>();
     for (DayLoad day : cleanings) {
-      learning.take(day);
-      if (day.inCanal() != byWiping) {
-        points.add(new IntervalPoint(day.day(), learning.inForce, learning.rate.band()));
+      if (learning.take(day)) {
+        points.add(new IntervalPoint(day.day(), learning.inForce, learning.way.rate.band()));
       }
     }
     return points;
   }
 
-  /** Whether an ear is wiped as a rule, by its last cleanings. */
-  private static boolean isWiped(List<DayLoad> cleanings) {
-    List<DayLoad> last =
-        cleanings.subList(Math.max(0, cleanings.size() - WAY_OF_LAST), cleanings.size());
-    long wiped = last.stream().filter(day -> !day.inCanal()).count();
-    return last.size() >= WAY_OF_FEWEST && 2 * wiped > last.size();
+  /** Whether an ear is wiped as a rule, by its last cleanings of which it is known how. */
+  private boolean isWiped() {
+    long wiped = lately.stream().filter(wiping::isOf).count();
+    return lately.size() >= WAY_OF_FEWEST && 2 * wiped > lately.size();
   }
 
-  private void take(DayLoad cleaning) {
-    boolean ofItsWay = cleaning.inCanal() != byWiping;
-    if (!ofItsWay) {
-      if (byWiping) {
+  /** Takes a cleaning; whether it was of the ear's way, and moved the interval. */
+  private boolean take(DayLoad cleaning) {
+    if (cleaning.inCanal().isPresent()) {
+      lately.add(cleaning);
+      if (lately.size() > WAY_OF_LAST) {
+        lately.remove(0);
+      }
+    }
+    way = isWiped() ? wiping : inEar;
+    if (cleaning.load().filter(Load::isHeaviest).isPresent()
+        && inEar.isOf(cleaning)
+        && way == inEar
+        && isNeglected(cleaning.day())) {
+      neglectedOn = Optional.of(cleaning.day());
+    }
+    observe(wiping, cleaning);
+    observe(inEar, cleaning);
+    if (!way.isOf(cleaning) || cleaning.load().isEmpty()) {
+      return false;
+    }
+    moveInterval();
+    moveRoutine();
+    return true;
+  }
+
+  private void observe(WayLearning one, DayLoad cleaning) {
+    long day = cleaning.day().toEpochDay();
+    if (cleaning.inCanal().isEmpty()) {
+      one.previous = day;
+      one.afterUntold = true;
+      return;
+    }
+    if (!one.isOf(cleaning)) {
+      if (one.byWiping) {
         // it is no finding of this way, but what gathers is counted from it
-        previous = cleaning.day().toEpochDay();
+        one.previous = day;
+        one.afterUntold = false;
       }
       return;
     }
-    cleanings++;
-    if (cleaning.load().isHeaviest() && cleaning.inCanal() && isNeglected(cleaning.day())) {
-      neglectedOn = Optional.of(cleaning.day());
+    one.cleanings++;
+    if (one.lastOfItsWay != NEVER) {
+      one.evidence.age(day - one.lastOfItsWay, halfLifeDays);
     }
-    long day = cleaning.day().toEpochDay();
-    if (lastOfItsWay != NEVER) {
-      evidence.age(day - lastOfItsWay, halfLifeDays);
+    one.lastOfItsWay = day;
+    if (one.previous != NEVER && !one.afterUntold && cleaning.load().isPresent()) {
+      observe(one, cleaning.day(), cleaning.load().get(), day - one.previous);
     }
-    lastOfItsWay = day;
-    if (previous != NEVER) {
-      observe(cleaning, day - previous);
-    }
-    previous = day;
-    moveInterval();
-    moveRoutine();
+    one.previous = day;
+    one.afterUntold = false;
+    one.rate = prior.after(one.evidence, one.rate.mean());
   }
 
   private boolean isNeglected(LocalDate day) {
-    return previous == NEVER || day.toEpochDay() - previous > (long) NEGLECTED_AFTER * inForce;
+    return inEar.previous == NEVER
+        || day.toEpochDay() - inEar.previous > (long) NEGLECTED_AFTER * inForce;
   }
 
   private boolean isCatchingUp(LocalDate day) {
@@ -178,24 +221,23 @@ public final class IntervalLearning {
     return day.isAfter(first) && !day.isAfter(first.plusDays(CATCH_UP_DAYS));
   }
 
-  private void observe(DayLoad cleaning, long since) {
+  private void observe(WayLearning one, LocalDate day, Load load, long since) {
     int days = (int) Math.min(since, LoadEvidence.LONGEST_GATHERING);
-    if (days < LEFTOVER_DAYS || isCatchingUp(cleaning.day())) {
+    if (days < LEFTOVER_DAYS || isCatchingUp(day)) {
       return;
     }
-    if (unwell.contains(cleaning.day())) {
-      leftOut++;
+    if (unwell.contains(day)) {
+      one.leftOut++;
       return;
     }
-    evidence.add(cleaning.load().grade(), days);
-    observations++;
-    totalLoad += cleaning.load().grade();
-    totalDays += days;
+    one.evidence.add(load.grade(), days);
+    one.observations++;
+    one.totalLoad += load.grade();
+    one.totalDays += days;
   }
 
   private void moveInterval() {
-    rate = prior.after(evidence, rate.mean());
-    int learned = rate.interval();
+    int learned = way.rate.interval();
     int most = (int) Math.floor(inForce * MOST_GROWTH);
     growthHeld = learned > most;
     before = inForce;
@@ -207,7 +249,7 @@ public final class IntervalLearning {
     if (!start.checksOnly()) {
       return;
     }
-    if (cleanings >= ROUTINE_AFTER_CLEANINGS && inForce < ROUTINE_UNDER_DAYS) {
+    if (way.cleanings >= ROUTINE_AFTER_CLEANINGS && inForce < ROUTINE_UNDER_DAYS) {
       routine = true;
     } else if (inForce == ROUTINE_ENDS_AT_DAYS) {
       routine = false;
@@ -218,12 +260,12 @@ public final class IntervalLearning {
     List<Reason> reasons = new ArrayList<>();
     reasons.add(learned());
     if (growthHeld) {
-      reasons.add(growthHeld(rate.interval()));
+      reasons.add(growthHeld(way.rate.interval()));
     }
-    if (leftOut > 0) {
+    if (way.leftOut > 0) {
       reasons.add(leftOut());
     }
-    DayBand band = rate.band();
+    DayBand band = way.rate.band();
     reasons.add(band(band));
     if (inForce < LearnedInterval.SHORTEST_PLANNED) {
       reasons.add(floor());
@@ -231,18 +273,18 @@ public final class IntervalLearning {
     if (start.checksOnly()) {
       reasons.add(routineWhereChecksWouldDo());
     }
-    return new LearnedInterval(inForce, band, observations, routine, neglectedOn, reasons);
+    return new LearnedInterval(inForce, band, way.observations, routine, neglectedOn, reasons);
   }
 
   private Reason leftOut() {
     String sentence =
         "What came out on %s that %s one for the vet, or under a vet's care, is left out: no wax."
-            .formatted(Figures.count(leftOut, "day"), leftOut == 1 ? "was" : "were");
-    return Reason.of(Rule.PLAN_UNWELL, sentence).with("cleanings", leftOut);
+            .formatted(Figures.count(way.leftOut, "day"), way.leftOut == 1 ? "was" : "were");
+    return Reason.of(Rule.PLAN_UNWELL, sentence).with("cleanings", way.leftOut);
   }
 
   private Reason learned() {
-    if (observations == 0) {
+    if (way.observations == 0) {
       return Reason.of(
               Rule.PLAN_LEARN,
               capital(side.ear())
@@ -256,18 +298,18 @@ public final class IntervalLearning {
             "%s: %s over %s brought a load of %d%s; with the starting value counted in and older"
                 + " ones counting less, %s a day: a light load every %s.",
             capital(side.ear()),
-            Figures.count(observations, byWiping ? "wiping" : "cleaning"),
-            Figures.count(totalDays, "day"),
-            totalLoad,
-            evidence.hasHeavy() ? ", heavy as four or more" : "",
-            Figures.plain(rate.mean()),
-            Figures.count(rate.interval(), "day"));
+            Figures.count(way.observations, way.byWiping ? "wiping" : "cleaning"),
+            Figures.count(way.totalDays, "day"),
+            way.totalLoad,
+            way.evidence.hasHeavy() ? ", heavy as four or more" : "",
+            Figures.plain(way.rate.mean()),
+            Figures.count(way.rate.interval(), "day"));
     return Reason.of(Rule.PLAN_LEARN, sentence)
-        .with("cleanings", observations)
-        .with("days", totalDays)
-        .with("load", totalLoad)
-        .with("loadPerDay", rate.mean())
-        .with("interval", rate.interval());
+        .with("cleanings", way.observations)
+        .with("days", way.totalDays)
+        .with("load", way.totalLoad)
+        .with("loadPerDay", way.rate.mean())
+        .with("interval", way.rate.interval());
   }
 
   private Reason growthHeld(int learned) {

@@ -2,6 +2,7 @@ package org.evenlobe.core.plan.look;
 
 import java.time.Instant;
 import java.time.LocalDate;
+import java.time.temporal.ChronoUnit;
 import java.util.Comparator;
 import java.util.Optional;
 import java.util.UUID;
@@ -35,6 +36,7 @@ record Care(
     Optional<VetOrder> order,
     String words) {
   private static final int AFTER_A_STOP_DAYS = 14;
+  private static final int FIRST_WEEKS_DAYS = 14;
 
   /** What has the say today; empty where nothing has. */
   static Optional<Care> of(Situation now) {
@@ -45,7 +47,9 @@ record Care(
 
   private static Stream<Care> orders(Situation now) {
     return Stream.of(Side.values())
-        .flatMap(side -> now.history().order(side).stream())
+        .flatMap(side -> now.history().ear(side).order().stream())
+        // a label's is its course's
+        .filter(order -> !order.comesFromALabel())
         .map(
             order ->
                 new Care(
@@ -112,6 +116,8 @@ record Care(
 
   /** Whether a full check is on every third day still. */
   boolean isEveryThird(LocalDate day) {
-    return order.map(one -> one.isNewOn(day)).orElse(true);
+    return order
+        .map(one -> one.isNewOn(day))
+        .orElseGet(() -> ChronoUnit.DAYS.between(since, day) < FIRST_WEEKS_DAYS);
   }
 }

@@ -4,7 +4,6 @@ import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
-import java.util.stream.Stream;
 import org.evenlobe.core.history.AssessedCheck;
 import org.evenlobe.core.measure.Side;
 import org.evenlobe.core.plan.item.PlanItem;
@@ -59,13 +58,14 @@ public final class CareSchedule {
   private void lay() {
     Optional<AssessedCheck> latest =
         now.history().latest().filter(check -> !check.check().day().isBefore(care.since()));
-    boolean wanted = Stream.of(Side.values()).anyMatch(side -> now.history().wantsCheckFirst(side));
-    LocalDate due =
-        wanted
-            ? now.today()
-            : latest
-                .map(check -> check.check().day().plusDays(step(check.check().day())))
-                .orElse(care.since());
+    Optional<SoonerCheck> sooner = SoonerCheck.of(now);
+    LocalDate byCare =
+        latest
+            .map(check -> check.check().day().plusDays(step(check.check().day())))
+            .orElse(care.since());
+    Optional<SoonerCheck> wanted =
+        sooner.filter(one -> one.pressing() || !one.day().isAfter(now.notPast(byCare)));
+    LocalDate due = wanted.map(SoonerCheck::day).orElse(byCare);
     LocalDate next = now.notPast(due);
     boolean first = latest.isEmpty();
     for (LocalDate day = now.today(); !day.isAfter(end); day = day.plusDays(1)) {
@@ -74,7 +74,7 @@ public final class CareSchedule {
         due = day.plusDays(step(day));
         next = due;
         first = false;
-        wanted = false;
+        wanted = Optional.empty();
       } else if (care.looks()
           && care.isWatchedOn(day)
           && day.isBefore(now.today().plusDays(LOOKS_AHEAD))
@@ -93,26 +93,27 @@ public final class CareSchedule {
         || now.history().latestLook().map(Dated::day).filter(day::equals).isPresent();
   }
 
-  private PlanItem check(LocalDate due, LocalDate day, boolean first, boolean wanted) {
+  private PlanItem check(
+      LocalDate due, LocalDate day, boolean first, Optional<SoonerCheck> wanted) {
     Window window =
-        first
+        first && wanted.isEmpty()
             ? new Window(care.since(), day, Figures.later(day, care.since().plusDays(1)))
             : new Window(due.isAfter(day) ? day : due, day, day);
     String sentence =
-        wanted
-            ? "A full check is wanted first: nothing goes in before it is done."
-            : first
-                ? care.first()
-                : "Under %s, a full check every %s."
-                    .formatted(care.words(), Figures.count(step(day), "day"));
+        first
+            ? care.first()
+            : "Under %s, a full check every %s."
+                .formatted(care.words(), Figures.count(step(day), "day"));
     PlanItem item =
         PlanItem.of(
             PlanItem.Id.of(now.dog().id(), PlanItem.Kind.CHECK, care.fact(), ordinal(day)),
             List.of(Side.values()),
             window,
             now.today(),
-            List.of(Reason.of(Rule.PLAN_CARE, sentence)));
-    return now.moves().placed(item, now.today());
+            List.of(
+                wanted.map(SoonerCheck::why).orElseGet(() -> Reason.of(Rule.PLAN_CARE, sentence))));
+    PlanItem placed = now.moves().placed(item, now.today());
+    return wanted.filter(SoonerCheck::pressing).isPresent() ? placed.asPressing() : placed;
   }
 
   private long ordinal(LocalDate day) {

@@ -2,12 +2,9 @@ package org.evenlobe.core.plan.look;
 
 import java.time.LocalDate;
 import java.util.ArrayList;
-import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
-import java.util.stream.Collectors;
-import java.util.stream.Stream;
 import org.evenlobe.core.check.Verdict;
 import org.evenlobe.core.ear.LoadFactor;
 import org.evenlobe.core.history.AssessedCheck;
@@ -15,10 +12,7 @@ import org.evenlobe.core.measure.Side;
 import org.evenlobe.core.plan.item.PlanItem;
 import org.evenlobe.core.plan.item.Window;
 import org.evenlobe.core.plan.situation.Situation;
-import org.evenlobe.core.record.Dated;
-import org.evenlobe.core.record.Grade;
 import org.evenlobe.core.record.Skip;
-import org.evenlobe.core.record.Told;
 import org.evenlobe.core.rule.Figures;
 import org.evenlobe.core.rule.Reason;
 import org.evenlobe.core.rule.Rule;
@@ -82,9 +76,11 @@ public final class CheckSchedule {
     LocalDate due =
         latest.map(check -> check.check().day().plusDays(interval)).orElse(now.dog().addedOn());
     Reason reason = latest.map(check -> reason(interval, check.sign())).orElse(first());
-    Optional<Sooner> sooner = sooner(latest).filter(one -> one.day().isBefore(due));
-    LocalDate best = sooner.map(Sooner::day).orElse(due);
-    reason = sooner.map(Sooner::why).orElse(reason);
+    Optional<SoonerCheck> sooner =
+        SoonerCheck.of(now).filter(one -> one.pressing() || one.day().isBefore(due));
+    LocalDate best = sooner.map(SoonerCheck::day).orElse(due);
+    reason = sooner.map(SoonerCheck::why).orElse(reason);
+    List<LocalDate> afterCourses = SoonerCheck.afterCourses(now);
     int step = interval == 0 ? usual : interval;
     for (int ordinal = 0; items.isEmpty() || !best.isAfter(now.horizon()); ordinal++) {
       PlanItem.Id id = PlanItem.Id.of(now.dog().id(), PlanItem.Kind.CHECK, fact, ordinal);
@@ -94,109 +90,26 @@ public final class CheckSchedule {
         best = Figures.later(best, skipped.get().day()).plusDays(step);
       } else {
         PlanItem item = item(id, best, step, reason);
-        items.add(item);
+        boolean presses = items.isEmpty() && sooner.filter(SoonerCheck::pressing).isPresent();
+        items.add(presses ? item.asPressing() : item);
         step = usual;
         reason = repeated();
-        best = now.notPast(item.window().best()).plusDays(usual);
+        LocalDate laid = now.notPast(item.window().best());
+        LocalDate next = laid.plusDays(usual);
+        Optional<LocalDate> after =
+            afterCourses.stream()
+                .filter(day -> day.isAfter(laid) && day.isBefore(next))
+                .findFirst();
+        best = after.orElse(next);
+        if (after.isPresent()) {
+          reason = SoonerCheck.afterCourse();
+        }
       }
     }
   }
 
-  /** A check that is wanted before its usual day. */
-  private record Sooner(LocalDate day, Reason why) {}
-
-  private Optional<Sooner> sooner(Optional<AssessedCheck> latest) {
-    return Stream.of(wanted(), found(), itched(latest), told(latest))
-        .flatMap(Optional::stream)
-        .min(Comparator.comparing(Sooner::day));
-  }
-
-  /** Before anything goes into an ear, it is to be looked at. */
-  private Optional<Sooner> wanted() {
-    return Stream.of(Side.values()).anyMatch(side -> now.history().wantsCheckFirst(side))
-        ? Optional.of(
-            new Sooner(
-                now.today(),
-                Reason.of(
-                    Rule.PLAN_CHECK,
-                    "A full check is wanted first: nothing goes in before it is done.")))
-        : Optional.empty();
-  }
-
-  /** The day after a cleaning that showed a sign. */
-  private Optional<Sooner> found() {
-    return Stream.of(Side.values())
-        .flatMap(side -> now.history().foundWhileCleaning(side).stream())
-        .map(
-            found ->
-                new Sooner(
-                    found.day().plusDays(1),
-                    Reason.of(
-                        Rule.CHECK_FOUND_CLEANING,
-                        "The cleaning of %s showed a sign: look at the ear the day after."
-                            .formatted(Figures.date(found.day())))))
-        .findFirst();
-  }
-
-  /** The day on which somebody who had the dog said that they saw something. */
-  private Optional<Sooner> told(Optional<AssessedCheck> latest) {
-    return now.dog().all(Told.class).stream()
-        .filter(told -> !told.seen().isEmpty())
-        .filter(
-            told ->
-                latest.map(check -> Dated.BY_TIME.compare(told, check.check()) > 0).orElse(true))
-        .findFirst()
-        .map(
-            told ->
-                new Sooner(
-                    told.day(),
-                    Reason.of(
-                        Rule.HAND_OVER,
-                        "%s (%s) saw something on %s: %s. Look yourself."
-                            .formatted(
-                                told.by(),
-                                told.taker().words(),
-                                Figures.date(told.day()),
-                                told.seen().stream()
-                                    .map(Told.Seen::words)
-                                    .collect(Collectors.joining(", "))))));
-  }
-
-  /**
-   * Wax with an itch: the day after the cleaning that followed it, or 3 days after the check where
-   * none did.
-   */
-  private Optional<Sooner> itched(Optional<AssessedCheck> latest) {
-    return latest.stream()
-        .flatMap(check -> Stream.of(Side.values()).flatMap(side -> itched(check, side).stream()))
-        .min(Comparator.comparing(Sooner::day));
-  }
-
-  private Optional<Sooner> itched(AssessedCheck check, Side side) {
-    boolean itches =
-        check.verdicts().get(side) == Verdict.CLEAN
-            && !now.history().isCovered(side)
-            && check.check().dog().itch(side) != Grade.NONE;
-    if (!itches) {
-      return Optional.empty();
-    }
-    Optional<Dated> cleaned =
-        now.lastCleaned(side).filter(last -> Dated.BY_TIME.compare(last, check.check()) > 0);
-    LocalDate day =
-        cleaned
-            .map(last -> last.day().plusDays(1))
-            .orElse(check.check().day().plusDays(DAYS_AFTER_TROUBLE));
-    return Optional.of(
-        new Sooner(
-            day,
-            Reason.of(
-                Rule.PLAN_CHECK,
-                "Wax with an itch in the %s: look whether the itch went with the wax."
-                    .formatted(side.ear()))));
-  }
-
   private int interval(AssessedCheck latest, boolean tooSoon) {
-    if (!latest.sign().isQuiet()) {
+    if (latest.sign().atLeast(Verdict.CAUTION)) {
       return DAYS_AFTER_TROUBLE;
     }
     return tooSoon ? DAYS_INSIDE_THE_GUARD : usual;

@@ -6,22 +6,29 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.evenlobe.core.check.Verdict;
 import org.evenlobe.core.course.Recheck;
 import org.evenlobe.core.history.AssessedCheck;
 import org.evenlobe.core.history.DogHistory;
+import org.evenlobe.core.history.EarStands;
+import org.evenlobe.core.history.FoundWhileCleaning;
 import org.evenlobe.core.history.KnownLump;
+import org.evenlobe.core.history.ToldOpen;
 import org.evenlobe.core.measure.EarPair;
 import org.evenlobe.core.measure.Side;
 import org.evenlobe.core.plan.item.PlanItem;
 import org.evenlobe.core.plan.item.Window;
 import org.evenlobe.core.plan.situation.Situation;
+import org.evenlobe.core.record.Answered;
 import org.evenlobe.core.record.Appointment;
 import org.evenlobe.core.record.Course;
 import org.evenlobe.core.record.CourseEnd;
 import org.evenlobe.core.record.Dated;
 import org.evenlobe.core.record.DogRecord;
+import org.evenlobe.core.record.SeenThing;
+import org.evenlobe.core.record.Told;
 import org.evenlobe.core.record.VisitRecord;
 import org.evenlobe.core.rule.Figures;
 import org.evenlobe.core.rule.Reason;
@@ -40,6 +47,8 @@ public final class VisitSchedule {
   private static final int ASKED_FOR_DAYS = 7;
   private static final int MONTHS_OF_A_LOOK = 12;
   private static final int ASKED_AGAIN_DAYS = 30;
+  private static final int ASKED_AFTER_DAYS = 14;
+  private static final int CHECKS_BLOCKED = 3;
 
   private final DogRecord dog;
   private final DogHistory history;
@@ -55,13 +64,17 @@ public final class VisitSchedule {
     VisitSchedule schedule = new VisitSchedule(now);
     List<PlanItem> items = new ArrayList<>();
     schedule.toBeSeen().ifPresent(items::add);
+    schedule.told().ifPresent(items::add);
+    schedule.callFirst().ifPresent(items::add);
+    items.addAll(schedule.notSeen());
+    items.addAll(schedule.asking());
     items.addAll(schedule.made());
     schedule
         .appointment()
         .filter(next -> items.stream().noneMatch(item -> item.window().equals(next.window())))
         .ifPresent(items::add);
     items.addAll(schedule.rechecks(items));
-    if (items.isEmpty()) {
+    if (items.stream().noneMatch(item -> item.kind() == PlanItem.Kind.VISIT)) {
       schedule.yearly().ifPresent(items::add);
     }
     return items;
@@ -105,10 +118,7 @@ public final class VisitSchedule {
   private List<PlanItem> made() {
     List<PlanItem> items = new ArrayList<>();
     for (Appointment made : dog.all(Appointment.class)) {
-      boolean kept =
-          lastVisit().filter(visit -> !visit.day().isBefore(made.on())).isPresent()
-              || made.on().isBefore(today.minusDays(ASKED_FOR_DAYS));
-      if (!made.day().isAfter(today) && !kept) {
+      if (!made.day().isAfter(today) && !isKept(made.on()) && !isLongPast(made.on())) {
         String time = made.time().map(at -> " at " + at).orElse("");
         Reason reason =
             Reason.of(
@@ -142,7 +152,7 @@ public final class VisitSchedule {
     Optional<AssessedCheck> severe =
         last(unseen, Verdict.URGENT).or(() -> last(unseen, Verdict.STOP));
     boolean isHeld = severe.isPresent() && !heldBy(severe.get()).isEmpty();
-    if (isHeld && severe.get().sign() == Verdict.URGENT) {
+    if (isHeld && severe.get().opening() == Verdict.URGENT) {
       return severe.map(this::severe);
     }
     Optional<PlanItem> harmed = harmed();
@@ -152,7 +162,190 @@ public final class VisitSchedule {
     if (isHeld) {
       return severe.map(this::severe);
     }
-    return found().or(this::underOrder).or(() -> noBetter(unseen)).or(this::grown);
+    return found()
+        .or(this::underOrder)
+        .or(() -> noBetter(unseen))
+        .or(this::grown)
+        .or(this::blocked);
+  }
+
+  /** Hair or a mat at three checks running, or a lump that blocks: for a groomer or the vet. */
+  private Optional<PlanItem> blocked() {
+    List<Side> lump =
+        Stream.of(Side.values())
+            .filter(side -> history.ear(side).found().has(SeenThing.LUMP_BLOCKING))
+            .toList();
+    List<Side> hair =
+        Stream.of(Side.values())
+            .filter(side -> history.ear(side).blockedChecks() >= CHECKS_BLOCKED)
+            .toList();
+    List<Side> sides = lump.isEmpty() ? hair : lump;
+    return sides.isEmpty()
+        ? Optional.empty()
+        : history
+            .lastSeen(sides.get(0))
+            .map(
+                check ->
+                    item(
+                        check.check().id(),
+                        sides,
+                        Window.within(check.check().day(), ASKED_FOR_DAYS),
+                        false,
+                        Reason.of(
+                            Rule.PLAN_VISIT,
+                            lump.isEmpty()
+                                ? "Hair or a mat has blocked the %s at three checks running: have a groomer or your vet take it out."
+                                    .formatted(sides.get(0).ear())
+                                : "A lump blocks the %s: have your vet look at it, and only wipe until then."
+                                    .formatted(sides.get(0).ear()))));
+  }
+
+  /** What others told and is for the vet: somebody looks today, or the vet is called. */
+  private Optional<PlanItem> told() {
+    return Stream.of(Side.values())
+        .flatMap(side -> history.ear(side).told().stream())
+        .filter(ToldOpen::isForTheVet)
+        .findFirst()
+        .map(
+            one ->
+                item(
+                    one.told().id(),
+                    List.of(Side.values()),
+                    new Window(one.told().day(), one.told().day(), one.told().day()),
+                    true,
+                    Reason.of(
+                        Rule.CHECK_TOLD,
+                        "As %s saw it on %s: %s. Look now, or call your vet; put nothing in until then."
+                            .formatted(
+                                one.told().by(),
+                                Figures.date(one.told().day()),
+                                one.seen().stream()
+                                    .map(Told.Seen::words)
+                                    .collect(Collectors.joining(", "))))));
+  }
+
+  /** A look said worse, and the dog is not itself: the vet is asked before anything goes in. */
+  private Optional<PlanItem> callFirst() {
+    List<Side> sides =
+        Stream.of(Side.values()).filter(side -> history.ear(side).callFirst().isPresent()).toList();
+    return sides.isEmpty()
+        ? Optional.empty()
+        : history
+            .ear(sides.get(0))
+            .callFirst()
+            .map(
+                look ->
+                    item(
+                        look.id(),
+                        sides,
+                        new Window(look.day(), look.day(), look.day()),
+                        true,
+                        Reason.of(
+                            Rule.CHECK_CALL_FIRST,
+                            "Worse on %s, and the dog is not itself: call your vet today before going on. Nothing goes in until then; doses go on."
+                                .formatted(Figures.date(look.day())))));
+  }
+
+  /** An ear that could not be looked into: it may hurt, or tries have failed on three days. */
+  private List<PlanItem> notSeen() {
+    List<PlanItem> items = new ArrayList<>();
+    for (Side side : Side.values()) {
+      history
+          .ear(side)
+          .unseen()
+          .filter(one -> one.presses() || one.wantsHelp())
+          .ifPresent(
+              one ->
+                  items.add(
+                      item(
+                          one.check(),
+                          List.of(side),
+                          new Window(one.since(), one.lastTried(), one.lastTried().plusDays(1)),
+                          one.presses(),
+                          Reason.of(
+                              Rule.CHECK_NOT_SEEN,
+                              one.presses()
+                                  ? "Nobody could look into the %s, and it was not well: it may hurt. Your vet, today or tomorrow."
+                                      .formatted(side.ear())
+                                  : "Nobody could look into the %s on three days: have a groomer or your vet look."
+                                      .formatted(side.ear())))));
+    }
+    return items;
+  }
+
+  /** What has passed long ago presses no more: it is asked once what became of it. */
+  private List<PlanItem> asking() {
+    List<PlanItem> items = new ArrayList<>();
+    dog.all(Appointment.class).stream()
+        .filter(made -> !made.day().isAfter(today) && isLongPast(made.on()))
+        .filter(made -> !isKept(made.on()))
+        .forEach(made -> asking(made.id(), made.on(), made.what()).ifPresent(items::add));
+    lastVisit()
+        .flatMap(
+            visit ->
+                visit
+                    .next()
+                    .filter(this::isLongPast)
+                    .flatMap(next -> asking(visit.id(), next, "your vet wanted to see the dog")))
+        .ifPresent(items::add);
+    for (Course course : dog.all(Course.class)) {
+      Recheck.of(course, dog)
+          .filter(one -> course.isBy(today) && !one.isDone() && isLongPast(one.on()))
+          .flatMap(one -> asking(course.id(), one.on(), "the recheck of " + course.what()))
+          .ifPresent(items::add);
+    }
+    return items;
+  }
+
+  private boolean isLongPast(LocalDate day) {
+    return ChronoUnit.DAYS.between(day, today) > ASKED_AFTER_DAYS;
+  }
+
+  private boolean isKept(LocalDate on) {
+    return lastVisit().filter(visit -> !visit.call() && !visit.day().isBefore(on)).isPresent();
+  }
+
+  private Optional<Answered> answer(UUID about) {
+    return dog.all(Answered.class).stream()
+        .filter(one -> one.question() == Answered.Question.STILL_WANTED && one.isBy(today))
+        .filter(one -> one.about().filter(about::equals).isPresent())
+        .reduce((earlier, later) -> later);
+  }
+
+  /** Asked once; said to be wanted still, it is shown once more from that day. */
+  private Optional<PlanItem> asking(UUID about, LocalDate on, String what) {
+    Optional<Answered> answer = answer(about);
+    if (answer.isPresent()) {
+      LocalDate said = answer.get().day();
+      return answer
+          .filter(one -> one.yes() && !isLongPast(said.plusDays(ASKED_FOR_DAYS)))
+          .map(
+              one ->
+                  item(
+                      about,
+                      List.of(Side.values()),
+                      Window.within(said, ASKED_FOR_DAYS),
+                      false,
+                      Reason.of(
+                          Rule.PLAN_VISIT,
+                          "Still wanted, as you said on %s: %s."
+                              .formatted(Figures.date(said), what))));
+    }
+    PlanItem asked =
+        PlanItem.of(
+                PlanItem.Id.of(dog.id(), PlanItem.Kind.ASK, about, "WANTED"),
+                List.of(Side.values()),
+                new Window(today, today, today),
+                today,
+                List.of(
+                    Reason.of(
+                        Rule.PLAN_ASKED,
+                        "%s (%s) has passed: did it take place? Record the visit, or say whether it is still wanted."
+                            .formatted(Figures.capital(what), Figures.date(on)))))
+            .asking(
+                new PlanItem.Asks(
+                    Answered.Question.STILL_WANTED, Optional.of(about), Optional.empty()));
+    return Optional.of(asked);
   }
 
   /** A course was ended because the medicine did harm, and no vet has seen the dog since. */
@@ -181,8 +374,7 @@ public final class VisitSchedule {
     for (Course course : dog.all(Course.class)) {
       Optional<Recheck> recheck =
           Recheck.of(course, dog)
-              .filter(one -> course.isBy(today) && !one.isDone())
-              .filter(one -> !one.on().isBefore(today.minusDays(PlanItem.HORIZON_DAYS)));
+              .filter(one -> course.isBy(today) && !one.isDone() && !isLongPast(one.on()));
       boolean isMade =
           recheck
               .filter(
@@ -216,11 +408,11 @@ public final class VisitSchedule {
   /** A cleaning that showed what no liquid may meet. */
   private Optional<PlanItem> found() {
     List<Side> sides = new ArrayList<>();
-    Optional<DogHistory.FoundWhileCleaning> latest = Optional.empty();
+    Optional<FoundWhileCleaning> latest = Optional.empty();
     for (Side side : Side.values()) {
-      Optional<DogHistory.FoundWhileCleaning> found =
-          history.foundWhileCleaning(side).filter(one -> one.verdict().atLeast(Verdict.STOP));
-      if (found.isPresent() && history.holds().get(side).isPresent()) {
+      Optional<FoundWhileCleaning> found =
+          history.ear(side).foundCleaning().filter(one -> one.verdict().atLeast(Verdict.STOP));
+      if (found.isPresent() && history.ear(side).hold().isPresent()) {
         sides.add(side);
         latest = found;
       }
@@ -234,13 +426,20 @@ public final class VisitSchedule {
                 true,
                 Reason.of(
                     Rule.CHECK_FOUND_CLEANING,
-                    "The cleaning of %s showed a sign: no liquid, and the vet within two days."
-                        .formatted(Figures.date(one.day())))));
+                    one.verdict() == Verdict.URGENT
+                        ? "The cleaning of %s showed a sign: the vet today. Put nothing in until then."
+                            .formatted(Figures.date(one.day()))
+                        : "The cleaning of %s showed a sign: no liquid, and the vet within two days."
+                            .formatted(Figures.date(one.day())))));
   }
 
   /** No better by the third day under an order: the vet is called, the order goes on. */
   private Optional<PlanItem> underOrder() {
-    List<Side> sides = Stream.of(Side.values()).filter(history::isNoBetter).toList();
+    List<Side> sides =
+        Stream.of(Side.values())
+            .filter(side -> history.ear(side).noBetter())
+            .filter(side -> !history.ear(side).because().isOpenQuestion())
+            .toList();
     if (sides.isEmpty()) {
       return Optional.empty();
     }
@@ -286,7 +485,7 @@ public final class VisitSchedule {
 
   private static Optional<AssessedCheck> last(List<AssessedCheck> checks, Verdict atLeast) {
     for (int i = checks.size() - 1; i >= 0; i--) {
-      if (checks.get(i).sign().atLeast(atLeast)) {
+      if (checks.get(i).opening().atLeast(atLeast)) {
         return Optional.of(checks.get(i));
       }
     }
@@ -294,11 +493,11 @@ public final class VisitSchedule {
   }
 
   private List<Side> heldBy(AssessedCheck check) {
-    EarPair<Boolean> held = history.holds().map(Optional::isPresent);
+    EarPair<Boolean> held = history.ears().map(EarStands::hold).map(Optional::isPresent);
     List<Side> sides = new ArrayList<>();
     for (Side side : Side.values()) {
-      boolean its = check.signs().get(side).atLeast(Verdict.STOP);
-      if (held.get(side) && (its || check.sign() == Verdict.URGENT)) {
+      boolean its = check.opens().get(side).atLeast(Verdict.STOP);
+      if (held.get(side) && (its || check.opening() == Verdict.URGENT)) {
         sides.add(side);
       }
     }
@@ -307,7 +506,7 @@ public final class VisitSchedule {
 
   private PlanItem severe(AssessedCheck check) {
     LocalDate day = check.check().day();
-    boolean urgent = check.sign() == Verdict.URGENT;
+    boolean urgent = check.opening() == Verdict.URGENT;
     Window window =
         urgent
             ? new Window(day, day, day)
@@ -332,8 +531,9 @@ public final class VisitSchedule {
     List<Side> sides = new ArrayList<>();
     for (Side side : Side.values()) {
       long days = ChronoUnit.DAYS.between(troubledSince(unseen, side), latest.check().day());
-      if (!latest.signs().get(side).isQuiet()
-          && !history.isCovered(side)
+      if (latest.saw(side)
+          && !latest.signs().get(side).isQuiet()
+          && !history.ear(side).covered()
           && days >= NO_BETTER_AFTER_DAYS) {
         sides.add(side);
       }
@@ -368,6 +568,7 @@ public final class VisitSchedule {
             visit ->
                 visit
                     .next()
+                    .filter(day -> !isLongPast(day))
                     .map(
                         day ->
                             item(

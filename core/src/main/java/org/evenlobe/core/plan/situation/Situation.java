@@ -12,6 +12,7 @@ import org.evenlobe.core.plan.water.WetDays;
 import org.evenlobe.core.record.Dated;
 import org.evenlobe.core.record.DogRecord;
 import org.evenlobe.core.record.Grade;
+import org.evenlobe.core.record.MedicineWait;
 import org.evenlobe.core.record.Preferences;
 
 /**
@@ -61,6 +62,11 @@ public record Situation(
     return dog.isWaterSensitive() || preferences.alwaysAfterWater();
   }
 
+  /** How long a medicine waits after a cleaning, by this dog's ways, else the household's. */
+  public MedicineWait medicineWait() {
+    return dog.profile().ways().medicineWait().orElse(preferences.also().medicineWait());
+  }
+
   /** The last time that an ear was cleaned, by the person or by a vet. */
   public Optional<Dated> lastCleaned(Side side) {
     return history.loads(side).last();
@@ -75,7 +81,7 @@ public record Situation(
       if (day.isBefore(from)) {
         break;
       }
-      if (checks.get(i).check().ears().get(side).discharge() == Grade.NONE) {
+      if (checks.get(i).found(side).filter(ear -> ear.discharge() == Grade.NONE).isPresent()) {
         first = Optional.of(day);
       }
     }

@@ -4,6 +4,7 @@ import java.time.LocalDate;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
+import org.evenlobe.core.check.Verdict;
 import org.evenlobe.core.history.AssessedCheck;
 import org.evenlobe.core.history.LoadLine;
 import org.evenlobe.core.measure.Side;
@@ -50,6 +51,10 @@ public record CatchUp(
         now.history().loads(side).between(first, end).stream()
             .filter(pass -> pass.ear().method().inCanal())
             .toList();
+    if (passes.isEmpty()) {
+      // somebody told of the one that found it neglected
+      return Optional.empty();
+    }
     CleaningRecord last = passes.get(passes.size() - 1).fact();
     boolean over = now.lastCleaned(side).filter(fact -> fact.day().isAfter(end)).isPresent();
     boolean seen =
@@ -60,7 +65,11 @@ public record CatchUp(
     boolean well =
         now.history()
             .latest()
-            .filter(look -> look.check().day().isAfter(end) && look.signs().get(side).isQuiet())
+            .filter(
+                look ->
+                    look.check().day().isAfter(end)
+                        && look.saw(side)
+                        && look.signs().get(side).isQuiet())
             .isPresent();
     return over || seen || well ? Optional.empty() : Optional.of(of(now, side, passes, end));
   }
@@ -73,8 +82,9 @@ public record CatchUp(
     if (passes.size() == 1 && now.today().equals(last.day())) {
       next = Optional.of(last.day());
     } else if (much) {
-      LocalDate day = now.notPast(last.day().plusDays(1));
-      next = Optional.of(day).filter(d -> !d.isAfter(end));
+      // a day without a pass ends the run
+      LocalDate day = last.day().plusDays(1);
+      next = Optional.of(day).filter(d -> !d.isAfter(end) && !d.isBefore(now.today()));
     }
     List<AssessedCheck> looks =
         now.history().checks().stream()
@@ -83,7 +93,7 @@ public record CatchUp(
     boolean signs =
         now.history().checks().stream()
             .filter(check -> Dated.BY_TIME.compare(check.check(), passes.get(0).fact()) > 0)
-            .anyMatch(check -> !check.signs().get(side).isQuiet());
+            .anyMatch(check -> check.signs().get(side).atLeast(Verdict.CAUTION));
     Optional<Reason> vet =
         signs
             ? Optional.of(vetForSigns(side))

@@ -181,7 +181,8 @@ public final class CleaningSchedule {
         false,
         placed.by(),
         now.moves().pins(id),
-        reasons);
+        reasons,
+        Optional.empty());
   }
 
   private static Reason grooming(LocalDate day) {

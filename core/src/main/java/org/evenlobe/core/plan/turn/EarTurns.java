@@ -14,6 +14,8 @@ import org.evenlobe.core.history.VetOrder;
 import org.evenlobe.core.measure.Side;
 import org.evenlobe.core.plan.item.Window;
 import org.evenlobe.core.plan.situation.Situation;
+import org.evenlobe.core.record.Exposure;
+import org.evenlobe.core.record.ExposureKind;
 import org.evenlobe.core.record.SchedulingMode;
 import org.evenlobe.core.rule.Figures;
 import org.evenlobe.core.rule.Reason;
@@ -33,6 +35,9 @@ import org.evenlobe.core.rule.Rule;
 public final class EarTurns {
   static final int DAYS_AFTER_WHICH_WATER_CLEANS = 3;
 
+  private static final int OUTING_DAYS = 2;
+  private static final int GUARD_DAYS = 5;
+
   /** Turns by the calendar are numbered by their day, counted from 1970. */
   private static final int FIRST_NAMED = 10_000;
 
@@ -51,7 +56,8 @@ public final class EarTurns {
 
   /** The next turn; empty while nothing may go into the ear, and where nothing is planned. */
   Optional<Turn> first() {
-    Optional<VetOrder> order = ear.plan().order();
+    // what a label orders is its course's
+    Optional<VetOrder> order = ear.plan().order().filter(one -> !one.comesFromALabel());
     boolean leftAlone = order.filter(one -> !one.cleans()).isPresent();
     if (ear.plan().hold().isPresent() || (ear.plan().mayGoIn() == MayGoIn.NONE && !leftAlone)) {
       return Optional.empty();
@@ -65,6 +71,7 @@ public final class EarTurns {
     Optional<Turn> turn = afterWater(now.today().minusDays(1), bySchool());
     turn = earlier(worthIt(), turn);
     turn = earlier(caughtUp(), turn);
+    turn = earlier(afterOuting(), turn);
     return ear.waits() ? turn.map(next -> next.afterCheck(nextCheck, waits())) : turn;
   }
 
@@ -78,7 +85,9 @@ public final class EarTurns {
         ear.bySchool().routine()
             ? Optional.of(following(turn, from, interval, again))
             : Optional.empty();
-    return ear.plan().order().isPresent() ? next : afterWaterFollowing(turn, from, next);
+    return ear.plan().order().filter(one -> !one.comesFromALabel()).isPresent()
+        ? next
+        : afterWaterFollowing(turn, from, next);
   }
 
   private Optional<CalendarTurns> calendar() {
@@ -150,7 +159,7 @@ public final class EarTurns {
     }
     LocalDate until = order.instruction().until().get();
     Optional<Turn> after =
-        bySchool().map(turn -> turn.notBefore(until.plusDays(1), afterOrder(until)));
+        bySchool().map(turn -> turn.closedUntil(until.plusDays(1), afterOrder(until)));
     return lastOrdered()
         .map(
             last ->
@@ -177,7 +186,7 @@ public final class EarTurns {
   private Optional<LocalDate> lastOrdered() {
     return ear.plan()
         .order()
-        .filter(VetOrder::cleans)
+        .filter(order -> order.cleans() && !order.comesFromALabel())
         .flatMap(
             order ->
                 order
@@ -218,6 +227,42 @@ public final class EarTurns {
                                 true,
                                 Turn.Given.BY_RHYTHM,
                                 List.of(run.reason()))));
+  }
+
+  /** Where the household cleans after a hike or in a new place: within two days of it. */
+  private Optional<Turn> afterOuting() {
+    boolean mayPour = ear.allows() && ear.plan().mayGoIn() == MayGoIn.IN_EAR;
+    if (!now.preferences().also().cleanAfterOutings() || !mayPour) {
+      return Optional.empty();
+    }
+    LocalDate soonest =
+        ear.last().map(last -> last.day().plusDays(GUARD_DAYS)).orElse(LocalDate.MIN);
+    return now.dog().all(Exposure.class).stream()
+        .filter(one -> one.kind() == ExposureKind.FIELD || one.kind() == ExposureKind.PLACE)
+        .map(Exposure::lastDay)
+        .filter(
+            day -> !day.isAfter(now.today()) && !day.plusDays(OUTING_DAYS).isBefore(now.today()))
+        .filter(day -> ear.last().map(last -> last.day().isBefore(day)).orElse(true))
+        .filter(day -> !soonest.isAfter(day.plusDays(OUTING_DAYS)))
+        .max(LocalDate::compareTo)
+        .map(
+            day ->
+                new Turn(
+                    side,
+                    new Window(
+                        Figures.later(day, soonest),
+                        Figures.later(day, soonest),
+                        day.plusDays(OUTING_DAYS)),
+                    ear.bySchool().days(),
+                    ear.last().map(LastCleaned::fact).orElse(now.dog().id()),
+                    0,
+                    true,
+                    Turn.Given.BY_RHYTHM,
+                    List.of(
+                        Reason.of(
+                            Rule.PLAN_OUTING,
+                            "It was out on %s: your household cleans within two days of that."
+                                .formatted(Figures.date(day))))));
   }
 
   private Optional<Turn> afterWater(LocalDate from, Optional<Turn> planned) {

@@ -10,6 +10,7 @@ import java.util.TreeMap;
 import java.util.UUID;
 import org.evenlobe.core.check.MayGoIn;
 import org.evenlobe.core.course.UnderCourse;
+import org.evenlobe.core.course.Waiting;
 import org.evenlobe.core.history.LoadLine;
 import org.evenlobe.core.history.VetOrder;
 import org.evenlobe.core.measure.EarPair;
@@ -18,7 +19,6 @@ import org.evenlobe.core.plan.item.PlanItem;
 import org.evenlobe.core.plan.item.Window;
 import org.evenlobe.core.plan.situation.Situation;
 import org.evenlobe.core.record.CleanBefore;
-import org.evenlobe.core.record.CleaningInstruction;
 import org.evenlobe.core.record.Dated;
 import org.evenlobe.core.record.HowOften;
 import org.evenlobe.core.rule.Figures;
@@ -57,8 +57,9 @@ public final class OrderSchedule {
     for (Side side : Side.values()) {
       EarPlan ear = ears.get(side).plan();
       if (ear.mayGoIn() != MayGoIn.NONE) {
-        ear.order().filter(VetOrder::cleans).ifPresent(order -> schedule.lay(side, order));
-        if (ear.order().isEmpty() && ear.hold().isEmpty()) {
+        Optional<VetOrder> byWord = ear.order().filter(order -> !order.comesFromALabel());
+        byWord.filter(VetOrder::cleans).ifPresent(order -> schedule.lay(side, order));
+        if (byWord.isEmpty() && ear.hold().isEmpty()) {
           ear.course().filter(UnderCourse::cleans).ifPresent(course -> schedule.lay(side, course));
         }
       }
@@ -103,7 +104,8 @@ public final class OrderSchedule {
     HowOften often = order.instruction().howOften().orElseThrow();
     Optional<Dated> last = last(now, side, order);
     if (often.kind() == HowOften.Kind.ONCE) {
-      if (last.isEmpty()) {
+      // what the vet cleaned at the visit is not what was to be done after it
+      if (last.filter(fact -> !fact.id().equals(order.visit())).isEmpty()) {
         add(
             order.since(),
             LocalTime.MIN,
@@ -129,16 +131,22 @@ public final class OrderSchedule {
     int times = often.timesOnADay();
     List<LocalTime> hours = often.hours();
     int done = day.equals(now.today()) ? done(side, order, day) : 0;
+    BeforeDoses doses = BeforeDoses.of(now, side, day);
     for (int i = done; i < times; i++) {
+      Optional<LocalTime> said = hours.isEmpty() ? Optional.empty() : Optional.of(hours.get(i));
+      Optional<BeforeDoses.Slot> slot = doses.slot(said);
+      Optional<LocalTime> hour = slot.map(BeforeDoses.Slot::at).or(() -> said);
       String which =
-          times == 1
-              ? ""
-              : " This is number %d of %d on the day, about %s."
-                  .formatted(i + 1, times, hours.get(i));
+          (times == 1
+                  ? ""
+                  : " This is number %d of %d on the day, about %s."
+                      .formatted(i + 1, times, clock(hour.orElseThrow())))
+              + slot.map(BeforeDoses.Slot::words).orElse("")
+              + doses.tooSoonAfter(hour).orElse("");
       add(
           day,
-          hours.isEmpty() ? LocalTime.MIN : hours.get(i),
-          !hours.isEmpty(),
+          hour.orElse(LocalTime.MIN),
+          hour.isPresent(),
           new Part(side, ordered(order), from, daysOn * HowOften.MOST_TIMES + i, which));
     }
   }
@@ -167,10 +175,12 @@ public final class OrderSchedule {
   private void lay(
       Side side, UnderCourse course, LocalDate day, Optional<LocalTime> dose, int number) {
     int daysOn = (int) ChronoUnit.DAYS.between(course.course().startsOn(), day);
+    int wait = Waiting.minutes(course.course(), now.medicineWait());
+    Optional<LocalTime> before = dose.map(at -> BeforeDoses.before(at, wait));
     add(
         day,
-        dose.orElse(LocalTime.MIN),
-        dose.isPresent(),
+        before.orElse(LocalTime.MIN),
+        before.isPresent(),
         new Part(
             side,
             ordered(course),
@@ -178,8 +188,8 @@ public final class OrderSchedule {
             daysOn * HowOften.MOST_TIMES + number,
             dose.map(
                     time ->
-                        " Before the dose of %s: clean, wait, then the dose."
-                            .formatted(clock(time)))
+                        " Before the dose of %s: clean, wait %s, then the dose."
+                            .formatted(clock(time), Figures.count(wait, "minute")))
                 .orElse("")));
   }
 
@@ -248,19 +258,9 @@ public final class OrderSchedule {
 
   /** What was ordered, in a sentence. */
   static Reason ordered(VetOrder order) {
-    CleaningInstruction said = order.instruction();
-    String how =
-        said.method().map(method -> ", " + method.words()).orElse("")
-            + said.product().map(product -> ", with " + product).orElse("");
-    String until =
-        said.until()
-            .map(last -> ", until " + Figures.date(last))
-            .orElse(said.untilNextVisit() ? ", until the next visit" : "");
     return Reason.of(
         Rule.PLAN_VET,
-        "Your vet said on %s: clean it %s%s%s."
-            .formatted(
-                Figures.date(order.since()), said.howOften().orElseThrow().words(), how, until));
+        "Your vet said on %s: clean it %s.".formatted(Figures.date(order.since()), order.words()));
   }
 
   private static Reason lookFirst() {

@@ -59,7 +59,11 @@ public record Rhythm(SchedulingMode mode, boolean routine, int days, List<Reason
       return new Rhythm(
           bySchool.mode(), false, bySchool.days(), with(bySchool.reasons(), held(hold.get())));
     }
-    return order.map(Rhythm::ordered).or(() -> course.map(Rhythm::under)).orElse(bySchool);
+    return order
+        .filter(one -> !one.comesFromALabel())
+        .map(Rhythm::ordered)
+        .or(() -> course.map(Rhythm::under))
+        .orElse(bySchool);
   }
 
   public static Rhythm bySchool(LearnedInterval learned, Preferences preferences) {

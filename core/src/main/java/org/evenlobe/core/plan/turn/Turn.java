@@ -87,6 +87,16 @@ public record Turn(
     return new Turn(side, later, interval, fact, ordinal, fixed, given, with(reason));
   }
 
+  /** The same turn of an ear that is closed until that day: its window does not open before. */
+  Turn closedUntil(LocalDate day, Reason reason) {
+    Turn later = notBefore(day, reason);
+    if (!later.window.earliest().isBefore(day)) {
+      return later;
+    }
+    Window open = new Window(day, later.best(), later.window.latest());
+    return new Turn(side, open, interval, fact, ordinal, fixed, later.given, later.reasons);
+  }
+
   /** The same turn that later, as wide. */
   Turn movedTo(LocalDate best, Reason reason) {
     return new Turn(

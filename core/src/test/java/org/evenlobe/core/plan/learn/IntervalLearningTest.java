@@ -37,11 +37,11 @@ class IntervalLearningTest {
   }
 
   private static DayLoad cleaning(int day, int load) {
-    return new DayLoad(FIRST.plusDays(day), true, new Load(load));
+    return DayLoad.of(FIRST.plusDays(day), true, new Load(load));
   }
 
   private static DayLoad wipe(int day, int load) {
-    return new DayLoad(FIRST.plusDays(day), false, new Load(load));
+    return DayLoad.of(FIRST.plusDays(day), false, new Load(load));
   }
 
   /** A first cleaning on day 0, then those loads, one every so many days. */

@@ -44,7 +44,7 @@ class LearningSimulationTest {
       random = new SplittableRandom(seed);
       int rung = IntervalLadder.nearest(base);
       start = new StartingInterval(rung, base, false, List.of());
-      cleanings.add(new DayLoad(day, true, new Load(2)));
+      cleanings.add(DayLoad.of(day, true, new Load(2)));
     }
 
     int interval() {
@@ -55,7 +55,7 @@ class LearningSimulationTest {
     void clean(double rate) {
       int days = interval();
       day = day.plusDays(days);
-      cleanings.add(new DayLoad(day, true, new Load(Math.min(4, poisson(rate * days)))));
+      cleanings.add(DayLoad.of(day, true, new Load(Math.min(4, poisson(rate * days)))));
     }
 
     private int poisson(double mean) {
