@@ -3034,6 +3034,12 @@ export interface components {
       /** Format: date */
       seenOn?: string;
     };
+    AskedFirst: {
+      beforeDose: boolean;
+      /** @enum {string} */
+      ear: 'RIGHT' | 'LEFT';
+      reason: components['schemas']['Reason'];
+    };
     Asks: {
       /** Format: uuid */
       about?: string;
@@ -3509,7 +3515,7 @@ export interface components {
       what: string;
     };
     CourseBoard: {
-      ask: components['schemas']['Asked'][];
+      ask: components['schemas']['AskedFirst'][];
       /** Format: int32 */
       asks?: number;
       course: components['schemas']['Course'];

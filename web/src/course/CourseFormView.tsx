@@ -4,6 +4,7 @@ import Stack from '@mui/material/Stack';
 import TextField from '@mui/material/TextField';
 import Typography from '@mui/material/Typography';
 import { useState } from 'react';
+import { ChoiceField } from '../form/ChoiceField';
 import { LIMITS } from '../api/limits';
 import type { Day } from '../measure/days';
 import { EntryForm, type EntryState } from '../ui/EntryForm';
@@ -23,6 +24,12 @@ import { KindAndEars } from './KindAndEars';
 import { LabelField } from './LabelField';
 import { PhaseFields } from './PhaseFields';
 import { DayField } from '../form/DayField';
+
+const KNOWS_TORN: readonly { value: CourseDraft['knowsTorn']; label: string }[] = [
+  { value: 'NOT_SAID', label: 'not said' },
+  { value: 'YES', label: 'clean all the same' },
+  { value: 'NO', label: 'the vet does not know' },
+];
 
 /** A course as its label says it: typed as a sentence, shown as understood, corrected by fields. */
 export function CourseFormView({
@@ -119,10 +126,29 @@ export function CourseFormView({
           {draft.kind !== 'TABLET' && (
             <>
               <BeforeFields draft={draft} error={errors.beforeNumber} onChange={set} />
+              {draft.before !== 'NEVER' && (
+                <>
+                  <Stack direction={{ xs: 'column', md: 'row' }} spacing={2}>
+                    {field(errors, 'cleanWith', 'Cleaned with, as your vet named it', {
+                      slotProps: { htmlInput: { maxLength: LIMITS.Course.cleanWith.length } },
+                    })}
+                    {field(errors, 'seenOn', 'Your vet saw the ear on', { type: 'date' })}
+                  </Stack>
+                  <ChoiceField
+                    label="Is an eardrum torn, and your vet knows?"
+                    hint="A torn ear stays closed until a vet who knows of it says to clean all the same."
+                    choices={KNOWS_TORN}
+                    value={draft.knowsTorn}
+                    onChange={(knowsTorn) => set({ knowsTorn })}
+                  />
+                </>
+              )}
               <Stack direction={{ xs: 'column', md: 'row' }} spacing={2}>
                 {field(errors, 'vetWait', 'Wait after a cleaning, min (the vet)')}
                 {field(errors, 'labelWait', 'The same by the label, min')}
                 {field(errors, 'staysDays', 'Acts for how many days after one go')}
+                {draft.staysDays.trim() !== '' &&
+                  field(errors, 'byVetOn', 'Put in by your vet on', { type: 'date' })}
               </Stack>
               <Stack direction={{ xs: 'column', md: 'row' }} spacing={2}>
                 {field(errors, 'bottle', 'In the bottle, mL')}

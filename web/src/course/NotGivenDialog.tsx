@@ -11,34 +11,55 @@ import { LIMITS } from '../api/limits';
 
 const LEFT_OUT = ['It would not let me', 'The bottle is empty', 'We were not at home'];
 const EARLY = ['The vet said so', 'It is dry already'];
+const ASKED = ['I asked: it was not given', 'The vet said so'];
 
-/** Why a dose is left out, or given before its wait is over. */
+/** What a reason is asked for: a dose left out, given before its wait is over, or perhaps given. */
+export type Asking = 'why' | 'early' | 'perhaps';
+
+const WORDS: Record<Asking, { title: string; says: string; choices: string[]; save: string }> = {
+  why: {
+    title: 'why is it left out?',
+    says: 'It stays on record. The next dose is as it is: never double.',
+    choices: LEFT_OUT,
+    save: 'Left out',
+  },
+  early: {
+    title: 'before the wait is over?',
+    says: 'Cleaner left in the ear thins the medicine. Say why it goes in now all the same.',
+    choices: EARLY,
+    save: 'Given all the same',
+  },
+  perhaps: {
+    title: 'was it given already?',
+    says: 'Somebody told of a dose that may have been this one. Ask first: never double.',
+    choices: ASKED,
+    save: 'Given all the same',
+  },
+};
+
+/** Why a dose is left out, or given all the same. */
 export function NotGivenDialog({
-  early,
+  asking,
   name,
   onClose,
   onSay,
 }: {
-  early: boolean;
+  asking: Asking;
   name: string;
   onClose: () => void;
   onSay: (why: string) => void;
 }) {
   const [other, setOther] = useState('');
-  const title = early ? 'Before the wait is over?' : 'Why is it left out?';
+  const { title, says, choices, save } = WORDS[asking];
   return (
     <Dialog open onClose={onClose} aria-labelledby="not-given" fullWidth maxWidth="xs">
       <DialogTitle id="not-given">
-        {name}: {title.toLowerCase()}
+        {name}: {title}
       </DialogTitle>
       <DialogContent>
         <Stack spacing={1}>
-          <Typography color="textSecondary">
-            {early
-              ? 'Cleaner left in the ear thins the medicine. Say why it goes in now all the same.'
-              : 'It stays on record. The next dose is as it is: never double.'}
-          </Typography>
-          {(early ? EARLY : LEFT_OUT).map((why) => (
+          <Typography color="textSecondary">{says}</Typography>
+          {choices.map((why) => (
             <Button
               key={why}
               variant="outlined"
@@ -64,7 +85,7 @@ export function NotGivenDialog({
           disabled={other.trim() === ''}
           onClick={() => onSay(other.trim())}
         >
-          {early ? 'Given all the same' : 'Left out'}
+          {save}
         </Button>
       </DialogActions>
     </Dialog>

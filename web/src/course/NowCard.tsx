@@ -9,7 +9,7 @@ import { useMayRecord } from '../household/useMe';
 import { amountWords, earsWords } from './amount';
 import { earsToGive, numberWords, waitsOf, type Shown } from './board';
 import { LeadMe } from './LeadMe';
-import { NotGivenDialog } from './NotGivenDialog';
+import { NotGivenDialog, type Asking } from './NotGivenDialog';
 import { useGive } from './useGive';
 
 /** What is given now: one tap gives it. */
@@ -25,11 +25,13 @@ export function NowCard({
 }) {
   const { course, dose, status } = shown;
   const mayRecord = useMayRecord();
-  const [asking, setAsking] = useState<'why' | 'early' | undefined>();
+  const [asking, setAsking] = useState<Asking | undefined>();
   const [leading, setLeading] = useState(false);
   const give = useGive(shown, () => setLeading(false));
   const ears = earsWords(earsToGive(shown));
   const waits = waitsOf(course, now).length > 0;
+  const told = dose.ears.flatMap(({ perhaps }) => perhaps).at(-1);
+  const first = course.board.ask[0];
   const { cleanFirst } = course.board.waiting;
   const says = cleanFirst.length > 0 ? dose.todo.sentence : dose.later[status];
   const taken = give.error instanceof Problem && give.error.status === 409;
@@ -54,6 +56,16 @@ export function NowCard({
       <Typography sx={{ mb: 1.5, ...(status === 'LATE' && { color: 'warning.main' }) }}>
         {says} {last}
       </Typography>
+      {first && (
+        <Alert severity="warning" sx={{ mb: 1.5 }}>
+          {first.reason.sentence}
+        </Alert>
+      )}
+      {told && (
+        <Alert severity="warning" sx={{ mb: 1.5 }}>
+          Perhaps given already: {told.by} told so. Ask before you give it.
+        </Alert>
+      )}
       {give.isError && (
         <Alert severity={taken ? 'warning' : 'error'} sx={{ mb: 1.5 }}>
           {give.error.message}
@@ -67,7 +79,13 @@ export function NowCard({
             size="large"
             aria-label={`Given: ${name}`}
             loading={give.isPending}
-            onClick={() => (waits ? setAsking('early') : give.mutate({ given: true }))}
+            onClick={() =>
+              told
+                ? setAsking('perhaps')
+                : waits
+                  ? setAsking('early')
+                  : give.mutate({ given: true })
+            }
             sx={{
               minHeight: 72,
               fontSize: '1.4rem',
@@ -90,12 +108,12 @@ export function NowCard({
       )}
       {asking && (
         <NotGivenDialog
-          early={asking === 'early'}
+          asking={asking}
           name={name}
           onClose={() => setAsking(undefined)}
           onSay={(why) => {
             setAsking(undefined);
-            give.mutate({ given: asking === 'early', why });
+            give.mutate({ given: asking !== 'why', why });
           }}
         />
       )}

@@ -122,7 +122,13 @@ describe('a course as it is written down', () => {
       openedOn: TODAY,
       recheck: '2026-06-14',
       vetWait: '30',
+      staysDays: '30',
+      byVetOn: TODAY,
+      seenOn: TODAY,
+      cleanWith: 'Mild rinse',
+      knowsTorn: 'YES' as const,
     };
+    expect(requestOf(draft, WHEN)).toMatchObject({ byVetOn: TODAY, knowsTorn: true });
     const befores = [
       { before: 'NEVER' },
       { before: 'EACH_DOSE' },

@@ -46,6 +46,14 @@ export interface CourseDraft {
   openedOn: string;
   keepsDays: string;
   staysDays: string;
+  /** When the vet put in what stays: that is its giving. */
+  byVetOn: string;
+  /** When a vet last looked into the ear; only where its label wants it cleaned is that asked. */
+  seenOn: string;
+  /** What the vet named to clean it with. */
+  cleanWith: string;
+  /** Whether the vet knows that the eardrum is torn, and says to clean all the same. */
+  knowsTorn: 'NOT_SAID' | 'YES' | 'NO';
   recheck: string;
 }
 
@@ -86,6 +94,10 @@ export function emptyCourse(today: Day): CourseDraft {
     openedOn: '',
     keepsDays: '',
     staysDays: '',
+    byVetOn: '',
+    seenOn: '',
+    cleanWith: '',
+    knowsTorn: 'NOT_SAID',
     recheck: '',
   };
 }
@@ -255,6 +267,10 @@ export function draftOf(said: CourseRequest): CourseDraft {
     openedOn: said.bottle?.openedOn ?? '',
     keepsDays: typed(said.bottle?.keepsDays),
     staysDays: typed(said.staysDays),
+    byVetOn: said.byVetOn ?? '',
+    seenOn: said.seenOn ?? '',
+    cleanWith: said.cleanWith ?? '',
+    knowsTorn: said.knowsTorn === undefined ? 'NOT_SAID' : said.knowsTorn ? 'YES' : 'NO',
     recheck: said.recheck ?? '',
   };
 }
@@ -302,6 +318,10 @@ export function requestOf(
       },
     }),
     ...said('staysDays', optional(draft.staysDays)),
+    ...(draft.staysDays.trim() !== '' && said('byVetOn', draft.byVetOn)),
+    ...said('seenOn', draft.seenOn),
+    ...said('cleanWith', draft.cleanWith.trim()),
+    ...(draft.knowsTorn !== 'NOT_SAID' && { knowsTorn: draft.knowsTorn === 'YES' }),
     ...said('recheck', draft.recheck),
   };
 }

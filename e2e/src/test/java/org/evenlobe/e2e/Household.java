@@ -83,6 +83,18 @@ final class Household {
             .formatted(dog, morning(daysAgo, minute), ear, QUIET));
   }
 
+  /** The groomer tells, a moment ago, that its right ear hurts. */
+  void toldThatItHurts(UUID dog) {
+    put(
+        "/told/" + UUID.randomUUID(),
+        """
+        {"dogId": "%s", "at": "%s", "zone": "Europe/London", "by": "Rona", "taker": "GROOMER",
+         "done": [], "seen": [],
+         "ears": {"right": {"seen": ["HURTS"], "cleaned": false},
+                  "left": {"seen": [], "cleaned": false}}}"""
+            .formatted(dog, Instant.now().minusSeconds(20)));
+  }
+
   /** A swim of some day. */
   void swim(UUID dog, int daysAgo) {
     LocalDate day = LocalDate.now(LONDON).minusDays(daysAgo);

@@ -50,8 +50,7 @@ public final class Samples {
   public static String bottle(int size, int left) {
     return """
     {"kind": "CLEANER", "name": "The green bottle", "cleaner": "GENTLE", "size": %d, "left": %d,
-     "countedAt": "2026-01-01T10:00:00Z",
-     "label": {"actives": {}, "madeFor": "DOGS_EARS"}}"""
+     "countedAt": "2026-01-01T10:00:00Z"}"""
         .formatted(size, left);
   }
 

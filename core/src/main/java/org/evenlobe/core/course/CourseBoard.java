@@ -44,7 +44,7 @@ public record CourseBoard(
     boolean isOver,
     List<GivingStep> steps,
     List<Reason> reasons,
-    List<Asked> ask) {
+    List<AskedFirst> ask) {
   private static final Duration TWO_DAYS = Duration.ofDays(2);
 
   public CourseBoard {
@@ -110,7 +110,7 @@ public record CourseBoard(
    * @param planned when each is cleaned next, as the plan has it
    * @param asks what a vet is to be asked before the first dose, or before the first cleaning
    */
-  public record EarsForDoses(Map<Side, Waiting.Planned> planned, List<Asked> asks) {
+  public record EarsForDoses(Map<Side, Waiting.Planned> planned, List<AskedFirst> asks) {
     /** Nothing. */
     public static final EarsForDoses NOTHING = new EarsForDoses(Map.of(), List.of());
 
@@ -127,7 +127,7 @@ public record CourseBoard(
    * @param beforeDose whether no dose is given before that; else no cleaning is done
    * @param reason the same in a sentence
    */
-  public record Asked(Side ear, boolean beforeDose, Reason reason) {}
+  public record AskedFirst(Side ear, boolean beforeDose, Reason reason) {}
 
   /** The first dose of which that holds for one of its ears. */
   private static Optional<Integer> first(

@@ -4,7 +4,7 @@ import java.util.ArrayList;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
-import org.evenlobe.core.course.CourseBoard.Asked;
+import org.evenlobe.core.course.CourseBoard.AskedFirst;
 import org.evenlobe.core.course.CourseBoard.EarsForDoses;
 import org.evenlobe.core.course.Waiting.Planned;
 import org.evenlobe.core.measure.Side;
@@ -23,7 +23,7 @@ public final class PlanOfDoses {
   /** What it says of a course. */
   public static EarsForDoses of(DogPlan plan, Course course) {
     Map<Side, Planned> planned = new EnumMap<>(Side.class);
-    List<Asked> asks = new ArrayList<>();
+    List<AskedFirst> asks = new ArrayList<>();
     for (PlanItem item : plan.items()) {
       if (item.kind() == PlanItem.Kind.CLEAN && item.fixedBy() == PlanItem.FixedBy.VET) {
         item.ears()
@@ -34,7 +34,8 @@ public final class PlanOfDoses {
       item.reasons().stream()
           .filter(reason -> isOfIt && reason.rule() == Rule.COURSE_ASK)
           .forEach(
-              reason -> asks.add(new Asked(item.ears().get(0), item.comesBeforeADose(), reason)));
+              reason ->
+                  asks.add(new AskedFirst(item.ears().get(0), item.comesBeforeADose(), reason)));
     }
     planned.keySet().retainAll(course.ears());
     return new EarsForDoses(planned, asks);

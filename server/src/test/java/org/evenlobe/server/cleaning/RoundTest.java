@@ -39,7 +39,10 @@ class RoundTest {
   void isMadeOfTheDogsThatAreDueWithTheSessionOfEach() {
     UUID due = dog(40, 9);
     UUID fresh = dog(1, 0);
-    owner.create(owner.at("/supplies/" + UUID.randomUUID()), Samples.bottle(250, 250));
+    String forEars = "\"label\": {\"actives\": {}, \"madeFor\": \"DOGS_EARS\"}, \"size\"";
+    owner.create(
+        owner.at("/supplies/" + UUID.randomUUID()),
+        Samples.bottle(250, 250).replace("\"size\"", forEars));
 
     JsonNode sheet = round("");
 

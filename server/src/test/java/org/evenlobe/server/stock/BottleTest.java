@@ -149,7 +149,7 @@ class BottleTest {
     assertThat(session.at("/bottles").size()).isEqualTo(1);
     assertThat(session.at("/bottles/0/ears/right/now/onPad/reasons/0/reason/rule").asString())
         .isEqualTo("SUITS_USE_BY");
-    assertThat(session.at("/chosen").isMissingNode()).isTrue();
+    assertThat(session.at("/laidOut/right/chosen").isMissingNode()).isTrue();
 
     String poured =
         Samples.cleaning(dog, Instant.now(), 2, 2)

@@ -90,6 +90,19 @@ class StockTest {
   }
 
   @Test
+  void theBottleOfAnEarIsOneOfTheHouse() {
+    UUID dog = Samples.newDog(owner);
+    String other = "\"load\": 2, \"cleaner\": \"" + UUID.randomUUID() + "\"}";
+    String body = Samples.cleaning(dog, now, 2, 2).replace("\"load\": 2}", other);
+
+    Caller.Answer answer = owner.create(owner.at("/cleanings/" + UUID.randomUUID()), body);
+
+    assertThat(answer.status()).isEqualTo(400);
+    assertThat(answer.refusedFields())
+        .containsExactlyInAnyOrder("ears.right.cleaner", "ears.left.cleaner");
+  }
+
+  @Test
   void aBottleOfWhichNobodyKnowsTheKindIsKept() {
     String jar = Samples.bottle(250, 100).replace("\"cleaner\": \"GENTLE\", ", "");
 
