@@ -69,7 +69,7 @@ export function AskTold({
         })}
       </Stack>
       <Typography variant="body2" color="textSecondary" sx={{ mt: 1 }}>
-        What is there now, grade below or above too.
+        What is there now, grade below too.
       </Typography>
     </Paper>
   );

@@ -1,8 +1,9 @@
 import Box from '@mui/material/Box';
 import Typography from '@mui/material/Typography';
 import type { Schemas } from '../api/client';
-import { letter, type Side } from '../measure/side';
+import { letter, ofSide, SIDES, type Side } from '../measure/side';
 import { balanceTilt } from './balance';
+import { isUnseen } from './verdicts';
 
 const LEAN_WORDS: Record<Schemas['Evenness']['lean'], string> = {
   EVEN: 'even',
@@ -12,18 +13,17 @@ const LEAN_WORDS: Record<Schemas['Evenness']['lean'], string> = {
 
 const ARM = 62;
 
-/** The two scores on a balance that tips toward the worse ear. */
+/** The two scores on a balance that tips toward the worse ear; none where an ear was not seen. */
 export function Balance({
-  evenness,
-  scores,
+  verdict: { ears, evenness },
   sides,
 }: {
-  evenness: Schemas['Evenness'];
-  scores: { right: number; left: number };
+  verdict: Schemas['CheckVerdict'];
   /** From left to right, as the household sees its dogs. */
   sides: readonly Side[];
 }) {
-  const score = (side: Side) => (side === 'RIGHT' ? scores.right : scores.left);
+  if (SIDES.some((side) => isUnseen(ofSide(ears, side)))) return null;
+  const score = (side: Side) => ofSide(ears, side).score;
   const [onLeft = 'RIGHT', onRight = 'LEFT'] = sides;
   const tilt = balanceTilt(score(onLeft), score(onRight));
   const rise = ARM * Math.sin((tilt * Math.PI) / 180);

@@ -75,7 +75,8 @@ export function CheckFormView({
   const judged = preview.data?.verdict.ears;
   const verdicts = judged && { right: judged.right.verdict, left: judged.left.verdict };
   const told = useMemo(() => (corrected ? [] : askedByName(dog.ears)), [corrected, dog.ears]);
-  const complete = isComplete(form) && isAnswered(told, form);
+  const answered = isAnswered(told, form);
+  const complete = isComplete(form) && answered;
 
   return (
     <form
@@ -97,17 +98,6 @@ export function CheckFormView({
               sign anew.
             </Alert>
           )}
-          <Paper variant="outlined" sx={{ px: { xs: 1, sm: 2 }, pb: 2 }}>
-            <EarHeads
-              sides={sides}
-              form={form}
-              verdicts={verdicts}
-              onLooked={(ear, looked) => setValue(`${ear}.looked`, looked)}
-              onUnseen={(ear, couldLook) => sayUnseen(ear, couldLook, setValue)}
-            />
-            <UnseenEars sides={sides} form={form} onChange={setValue} />
-            <EarSignRows sides={sides} form={form} normal={dog.normal} onChange={setValue} />
-          </Paper>
           {told.length > 0 && (
             <AskTold
               told={told}
@@ -115,6 +105,17 @@ export function CheckFormView({
               onAnswer={(asked) => setValue('asked', asked)}
             />
           )}
+          <Paper variant="outlined" sx={{ px: { xs: 1, sm: 2 }, pb: 2 }}>
+            <EarHeads
+              sides={sides}
+              form={form}
+              verdicts={answered ? verdicts : undefined}
+              onLooked={(ear, looked) => setValue(`${ear}.looked`, looked)}
+              onUnseen={(ear, couldLook) => sayUnseen(ear, couldLook, setValue)}
+            />
+            <UnseenEars sides={sides} form={form} onChange={setValue} />
+            <EarSignRows sides={sides} form={form} normal={dog.normal} onChange={setValue} />
+          </Paper>
           <Paper variant="outlined" sx={{ p: { xs: 1.5, sm: 2 } }}>
             <DogSignsPanel sides={sides} signs={form.dog} onChange={setValue} />
           </Paper>
@@ -147,7 +148,7 @@ export function CheckFormView({
               borderWidth: { xs: '2px 0 0', md: 1 },
             }}
           >
-            <LiveVerdict form={form} sides={sides} preview={preview} />
+            <LiveVerdict form={form} sides={sides} isAsked={!answered} preview={preview} />
             {save.isError && (
               <Alert severity="error" sx={{ my: 1 }}>
                 {save.error.message}

@@ -8,13 +8,27 @@ import { EAR_OF_SIDE, missingSigns, worthSaying, type CheckForm } from './checkF
 import { isMild, VERDICT_COLOURS } from './verdicts';
 import { InUnits } from '../ui/InUnits';
 
+/** What to do now; a mild verdict stands only once all is looked for, and what was told answered. */
+function nowWords(
+  { verdict, advice }: Schemas['CheckVerdict'],
+  toLookFor: boolean,
+  isAsked: boolean,
+): string {
+  if (!isMild(verdict)) return advice.now;
+  if (isAsked) return 'Answer what was told of it.';
+  return toLookFor ? 'Look for every sign.' : advice.now;
+}
+
 /** What the check comes to while it is being graded: what to do, the balance, the worst reasons. */
 export function LiveVerdict({
   form,
   sides,
+  isAsked,
   preview,
 }: {
   form: CheckForm;
+  /** Whether something that was told waits for its answer. */
+  isAsked: boolean;
   sides: readonly Side[];
   preview: UseQueryResult<Schemas['CheckInFull']>;
 }) {
@@ -33,16 +47,15 @@ export function LiveVerdict({
       <Typography
         variant="h3"
         component="p"
-        sx={{ color: VERDICT_COLOURS[verdict.verdict], fontSize: { xs: '1.05rem', md: '1.25rem' } }}
+        sx={{
+          color: isAsked ? 'mark.caution' : VERDICT_COLOURS[verdict.verdict],
+          fontSize: { xs: '1.05rem', md: '1.25rem' },
+        }}
       >
-        {toLookFor && isMild(verdict.verdict) ? 'Look for every sign.' : verdict.advice.now}
+        {nowWords(verdict, toLookFor, isAsked)}
       </Typography>
       <Box sx={{ display: { xs: 'none', md: 'block' }, mt: 1.5 }}>
-        <Balance
-          evenness={verdict.evenness}
-          scores={{ right: verdict.ears.right.score, left: verdict.ears.left.score }}
-          sides={sides}
-        />
+        <Balance verdict={verdict} sides={sides} />
         {sides.map((side) => (
           <Box key={side} sx={{ mt: 1 }}>
             {worthSaying(ofSide(verdict.ears, side).reasons, form[EAR_OF_SIDE[side]])

@@ -63,11 +63,7 @@ export function VerdictCard({
         ))}
       </Box>
       <Box sx={{ mt: 2 }}>
-        <Balance
-          evenness={evenness}
-          scores={{ right: verdict.ears.right.score, left: verdict.ears.left.score }}
-          sides={sides}
-        />
+        <Balance verdict={verdict} sides={sides} />
         {evenness.reasons.slice(1).map((reason) => (
           <Typography key={reason.sentence} sx={{ color: 'warning.main', mt: 1 }}>
             <Because reason={reason} />

@@ -7,6 +7,11 @@ export function isMild(verdict: Verdict): boolean {
   return verdict === 'LEAVE' || verdict === 'CLEAN';
 }
 
+/** Whether nobody could look into an ear: then it has no score that counts. */
+export function isUnseen({ reasons }: Schemas['EarVerdict']): boolean {
+  return reasons.some(({ reason }) => reason.rule === 'CHECK_NOT_SEEN');
+}
+
 /** The theme's colour for each; never the only sign of it. */
 export const VERDICT_COLOURS: Record<Verdict, string> = {
   LEAVE: 'mark.quiet',

@@ -8,6 +8,7 @@ import { labelOf } from '../form/choice';
 import { useRemoveFact } from '../fact/useFact';
 import { useMayRecord } from '../household/useMe';
 import { dateWithYear } from '../measure/days';
+import { earName, ofSide, SIDES, type Side } from '../measure/side';
 import { capital } from '../measure/words';
 
 type Told = Schemas['Told'];
@@ -29,12 +30,19 @@ export function ToldPanel({ told }: { told: readonly Told[] }) {
   );
 }
 
+/** "right ear: it hurts, cleaned" */
+function earWords(side: Side, { seen, cleaned }: Told['ears']['right']): string[] {
+  const words = [...seen.map((one) => labelOf(WORDS.Seen, one)), ...(cleaned ? ['cleaned'] : [])];
+  return words.length > 0 ? [`${earName(side)}: ${words.join(', ')}`] : [];
+}
+
 function Line({ told }: { told: Told }) {
   const mayRecord = useMayRecord();
   const remove = useRemoveFact('told', `What ${told.by} told is taken back`);
   const done = told.done.map((one) => labelOf(WORDS.Done, one)).join(', ');
   const seen = told.seen.map((one) => labelOf(WORDS.Seen, one)).join(', ');
-  const ear = told.ear ? ` (${told.ear === 'RIGHT' ? 'right' : 'left'} ear)` : '';
+  const ear = told.ear ? ` (${earName(told.ear)})` : '';
+  const ofEars = SIDES.flatMap((side) => earWords(side, ofSide(told.ears, side)));
   return (
     <Box component="li" sx={{ listStyle: 'none', display: 'flex', gap: 1, alignItems: 'start' }}>
       <Typography sx={{ flex: 1, overflowWrap: 'anywhere' }}>
@@ -44,6 +52,7 @@ function Line({ told }: { told: Told }) {
         , {dateWithYear(told.moment.day)}
         {done && <>. {capital(done)}</>}
         {seen && <>. Saw: {seen + ear}</>}
+        {ofEars.length > 0 && <>. {capital(ofEars.join('; '))}</>}
         {told.note && <>. “{told.note}”</>}
       </Typography>
       {mayRecord && (

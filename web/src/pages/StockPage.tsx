@@ -143,7 +143,10 @@ function Product({
                 <Typography variant="body2" color="textSecondary">
                   {[
                     supply.batch && 'mixed at home',
-                    WORDS.CleanerKind.find((one) => one.value === supply.cleaner)?.label,
+                    supply.kind === 'CLEANER' &&
+                      !supply.batch &&
+                      (WORDS.CleanerKind.find((one) => one.value === supply.cleaner)?.label ??
+                        'kind not known'),
                     supply.label.ph !== undefined && `pH ${supply.label.ph}`,
                     notForEars(supply),
                     supply.withdrawn && 'taken out of use',

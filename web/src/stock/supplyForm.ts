@@ -53,12 +53,11 @@ const choicesWith = <V extends string>(
 export const MADE_FOR_CHOICES = choicesWith(WORDS.MadeFor, 'not read yet');
 export const CLEANER_CHOICES = choicesWith(WORDS.CleanerKind, 'nobody knows');
 
-/** "for people": what speaks against it in a list; nothing where it is made for dogs' ears. */
-export function notForEars({ label, cleaner }: Pick<Supply, 'label' | 'cleaner'>) {
+/** "for people": for whom it is said to be; nothing where that is dogs' ears, or a home mix. */
+export function notForEars({ kind, label, batch }: Pick<Supply, 'kind' | 'label' | 'batch'>) {
   const { madeFor } = label;
-  if (madeFor === undefined || madeFor === 'NOT_SAID') {
-    return cleaner === undefined ? false : 'for whom is not known';
-  }
+  if (kind === 'WIPES' || batch) return false;
+  if (madeFor === undefined || madeFor === 'NOT_SAID') return 'for whom is not known';
   return (
     madeFor !== 'DOGS_EARS' && `for ${WORDS.MadeFor.find((one) => one.value === madeFor)?.label}`
   );

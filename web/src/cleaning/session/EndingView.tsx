@@ -53,7 +53,13 @@ export function EndingView({
     <SessionFrame
       title={`${guided.name}: ${title}`}
       head={
-        <Box sx={{ height: 10, bgcolor: stop ? 'mark.stop' : 'mark.quiet' }} aria-hidden="true" />
+        <Box
+          sx={{
+            height: 10,
+            bgcolor: stop ? 'mark.stop' : looksFirst ? 'mark.caution' : 'mark.quiet',
+          }}
+          aria-hidden="true"
+        />
       }
       foot={
         <>
@@ -112,7 +118,9 @@ export function EndingView({
         <Typography variant="h1" sx={{ color: stop ? 'error.main' : 'text.primary' }}>
           {title}
         </Typography>
-        <Typography sx={{ fontSize: '1.35rem', fontWeight: 650 }}>{ending.now}</Typography>
+        <Typography sx={{ fontSize: '1.35rem', fontWeight: 650 }}>
+          {looksFirst ? 'Nothing goes in before somebody has looked.' : ending.now}
+        </Typography>
         <Stack component="ul" sx={{ m: 0, pl: 3, gap: 0.75 }}>
           {ending.steps.map((sentence) => (
             <Typography key={sentence} component="li" sx={{ fontSize: '1.1rem' }}>

@@ -205,7 +205,7 @@ function WhatIsDone({ guided }: { guided: GuidedSession }) {
             </Typography>
             {task.care.map((words) => (
               <Typography key={words} sx={{ fontWeight: 600 }}>
-                {words}
+                <InUnits said={words} />
               </Typography>
             ))}
             {task.reasons.map((reason) => (

@@ -12,7 +12,7 @@ import org.junit.jupiter.api.extension.ExtendWith;
 class OneVoiceIT extends InSession {
 
   @Test
-  void whatTheGroomerToldClosesTheEarAndIsAskedByNameAtTheNextCheck() {
+  void whatTheGroomerToldClosesTheEarUntilSomebodyHasLookedAndAnswered() {
     try (Person wren = withDog(Person.withPhone(), "\"bornOn\": \"2020-02-02\"")) {
       Page page = wren.page();
       household.checkQuiet(dog);
@@ -31,6 +31,11 @@ class OneVoiceIT extends InSession {
           .check();
       wren.button("Save").click();
       wren.atPage("Fen: what the check says");
+
+      page.navigate("/");
+      assertThat(page.getByText("it hurts")).isHidden();
+      page.navigate("/dogs/" + dog + "/session");
+      assertThat(wren.button("Begin")).isVisible();
     }
   }
 

@@ -163,6 +163,7 @@ public final class Screenshots {
       page.navigate("/");
       openDog(page, "Sedge");
       page.keyboard().press("k");
+      tile(page, "a smell, left ear", "it is there now");
       tile(page, "Odour, right ear", "foul odour");
       tile(page, "Odour, left ear", "foul odour");
       page.getByRole(AriaRole.BUTTON, named("Looked and sniffed: right ear")).click();

@@ -2,9 +2,11 @@ package org.evenlobe.core.history;
 
 import java.util.ArrayList;
 import java.util.EnumSet;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Set;
 import java.util.UUID;
+import java.util.stream.Collectors;
 import org.evenlobe.core.measure.Side;
 import org.evenlobe.core.record.Told;
 import org.evenlobe.core.record.ToldAsked;
@@ -18,6 +20,10 @@ import org.evenlobe.core.record.ToldAsked;
 final class ToldLine {
   private final Side side;
   private final List<ToldOpen> open = new ArrayList<>();
+  private final Set<Answer> answers = new HashSet<>();
+
+  /** What a check has answered: it may be of the same minute, and stand before what was told. */
+  private record Answer(UUID told, Told.Seen seen) {}
 
   ToldLine(Side side) {
     this.side = side;
@@ -25,8 +31,12 @@ final class ToldLine {
 
   /** Takes what was told, without what is no more than usual. */
   void take(Told told, Set<Told.Seen> seen) {
-    if (!seen.isEmpty()) {
-      open.add(new ToldOpen(told, seen));
+    Set<Told.Seen> unanswered =
+        seen.stream()
+            .filter(one -> !answers.contains(new Answer(told.id(), one)))
+            .collect(Collectors.toCollection(() -> EnumSet.noneOf(Told.Seen.class)));
+    if (!unanswered.isEmpty()) {
+      open.add(new ToldOpen(told, unanswered));
     }
   }
 
@@ -48,6 +58,7 @@ final class ToldLine {
   }
 
   private void answered(UUID told, Told.Seen seen) {
+    answers.add(new Answer(told, seen));
     for (int i = open.size() - 1; i >= 0; i--) {
       ToldOpen one = open.get(i);
       if (one.told().id().equals(told)) {

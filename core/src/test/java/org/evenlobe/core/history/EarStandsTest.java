@@ -123,6 +123,19 @@ class EarStandsTest {
     }
 
     @Test
+    void isAnsweredByACheckOfTheSameMinuteThoughThatStandsBeforeIt() {
+      TestDog dog =
+          new TestDog()
+              .quiet(0)
+              .with(
+                  looked(
+                      2, Signs.ear(""), Signs.ear(""), answered(Told.Seen.HURTS, ToldAsked.Is.NO)))
+              .with(told(2, Told.Seen.HURTS, Told.Seen.SMELL));
+
+      assertThat(right(2, dog).told().get(0).seen()).containsExactly(Told.Seen.SMELL);
+    }
+
+    @Test
     void isNotAnsweredByALookThatCouldNotBeHad() {
       TestDog dog =
           new TestDog()

@@ -158,6 +158,11 @@ enum DemoDog {
     return id("visit " + day);
   }
 
+  /** The id of what was told of it. */
+  UUID toldId() {
+    return id("told");
+  }
+
   /** The id of its swim that began on that day. */
   UUID swimId(LocalDate day) {
     return id("swim " + day);

@@ -163,6 +163,12 @@ final class DemoFindings {
       case TEASEL ->
           List.of(
               new Chapter(
+                  118,
+                  well,
+                  EarFinding.NOT_SEEN,
+                  DogSigns.NOTHING,
+                  "She would not let me near the left one."),
+              new Chapter(
                   41,
                   sore(Grade.MODERATE, Grade.NONE, Grade.NONE, DischargeKind.NONE, Odour.NONE),
                   sore(Grade.MODERATE, Grade.NONE, Grade.NONE, DischargeKind.NONE, Odour.NONE),

@@ -29,6 +29,8 @@ import org.evenlobe.core.record.MixSchool;
 import org.evenlobe.core.record.Practice;
 import org.evenlobe.core.record.Preferences;
 import org.evenlobe.core.record.Supply;
+import org.evenlobe.core.record.Taker;
+import org.evenlobe.core.record.Told;
 import org.evenlobe.core.record.VisitRecord;
 import org.evenlobe.core.solution.Active;
 import org.evenlobe.core.solution.Measure;
@@ -54,6 +56,9 @@ import org.evenlobe.server.exposure.ExpectedExposureRequest.YearDayRequest;
 import org.evenlobe.server.exposure.ExposureRequest;
 import org.evenlobe.server.fact.FactKeeping;
 import org.evenlobe.server.fact.Precondition;
+import org.evenlobe.server.handover.ToldRequest;
+import org.evenlobe.server.handover.ToldRequest.ToldEarRequest;
+import org.evenlobe.server.handover.ToldRequest.ToldEarsRequest;
 import org.evenlobe.server.photo.Images;
 import org.evenlobe.server.solution.MixRequest.PartRequest;
 import org.evenlobe.server.solution.RecipeRequest;
@@ -157,6 +162,25 @@ class DemoHousehold implements ApplicationRunner {
     practise(dog, today);
   }
 
+  /** Nobody has looked since. */
+  private static ToldRequest toldByTheSitter(DemoDog dog, LocalDate day) {
+    return new ToldRequest(
+        dog.id(),
+        day.atTime(18, 0).atZone(ZONE).toInstant(),
+        ZONE,
+        "Ines next door",
+        Taker.SITTER,
+        List.of(),
+        List.of(),
+        null,
+        null,
+        new ToldEarsRequest(
+            ToldEarRequest.NOTHING,
+            new ToldEarRequest(List.of(Told.Seen.SMELL), false, null, null)),
+        null,
+        null);
+  }
+
   private void begin(DemoDog dog, LocalDate today) {
     LocalDate joined = today.minusDays(dog.daysHere());
     facts.put(dog.id(), Precondition.isNew(), dog.said(joined));
@@ -178,6 +202,9 @@ class DemoHousehold implements ApplicationRunner {
         .forEach(one -> facts.put(one.id(), Precondition.isNew(), one.said()));
     dose(dog, today);
     practise(dog, today);
+    if (dog == DemoDog.SEDGE) {
+      facts.put(dog.toldId(), Precondition.isNew(), toldByTheSitter(dog, today.minusDays(1)));
+    }
     if (dog == DemoDog.OTTER) {
       swims(dog, today.minusDays(421), today.minusDays(421));
       swims(dog, today.minusDays(391), today.minusDays(391));
@@ -434,7 +461,8 @@ class DemoHousehold implements ApplicationRunner {
         ear.pain(),
         List.copyOf(ear.seen()),
         ear.hearing(),
-        ear.lump().map(lump -> new LumpRequest(lump.place(), lump.millimetres())).orElse(null));
+        ear.lump().map(lump -> new LumpRequest(lump.place(), lump.millimetres())).orElse(null),
+        ear.couldLook());
   }
 
   private static DogSignsRequest said(DogSigns signs) {

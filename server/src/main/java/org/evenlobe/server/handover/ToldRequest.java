@@ -79,7 +79,8 @@ public record ToldRequest(
       @NotNull Boolean cleaned,
       @Nullable CleaningMethod method,
       @Nullable @Min(0) @Max(Load.HEAVIEST) Integer load) {
-    static final ToldEarRequest NOTHING = new ToldEarRequest(List.of(), false, null, null);
+    /** Nothing. */
+    public static final ToldEarRequest NOTHING = new ToldEarRequest(List.of(), false, null, null);
 
     Told.EarTold toCore() {
       return new Told.EarTold(

@@ -14,6 +14,7 @@ import org.evenlobe.core.history.EarStands;
 import org.evenlobe.core.history.ToldOpen;
 import org.evenlobe.core.measure.Side;
 import org.evenlobe.core.plan.situation.Situation;
+import org.evenlobe.core.record.CheckRecord;
 import org.evenlobe.core.record.Course;
 import org.evenlobe.core.record.CourseEnd;
 import org.evenlobe.core.record.Dated;
@@ -106,13 +107,20 @@ record SoonerCheck(LocalDate day, boolean pressing, Reason why) {
         .filter(told -> !told.seenAnywhere().isEmpty())
         .filter(
             told ->
-                latest.map(check -> Dated.BY_TIME.compare(told, check.check()) > 0).orElse(true))
+                latest
+                    .map(AssessedCheck::check)
+                    .filter(check -> isAsked(check, told) || Dated.BY_TIME.compare(told, check) < 0)
+                    .isEmpty())
         .filter(
             told ->
                 now.dog().visits().stream()
                     .noneMatch(visit -> !visit.call() && Dated.BY_TIME.compare(visit, told) > 0))
         .findFirst()
         .map(told -> on(told.day(), Rule.CHECK_TOLD, saw(told)));
+  }
+
+  private static boolean isAsked(CheckRecord check, Told told) {
+    return check.asked().stream().anyMatch(one -> one.told().equals(told.id()));
   }
 
   private static String saw(Told told) {
