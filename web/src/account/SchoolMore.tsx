@@ -1,6 +1,7 @@
 import TextField from '@mui/material/TextField';
 import { Controller } from 'react-hook-form';
 import { LIMITS } from '../api/limits';
+import { SmallFillField } from './SmallFillField';
 import { FixedDaysFields } from './FixedDaysFields';
 import type { SettingParts } from './settingLines';
 
@@ -34,6 +35,18 @@ export function SchoolMore({
               />
             }
           />
+        )}
+      />
+    );
+  }
+  if (name === 'method' && form.method === 'FILL') {
+    return (
+      <Controller
+        control={control}
+        name="smallFill"
+        rules={LIMITS.Settings.smallFill}
+        render={({ field }) => (
+          <SmallFillField value={field.value} unit={form.volumeUnit} onChange={field.onChange} />
         )}
       />
     );

@@ -43,6 +43,18 @@ function WeekFields({ settings }: { settings: Settings }) {
           onChange={(alwaysAfterWater) => set({ alwaysAfterWater })}
         />
         <Switched
+          label="Clean after a hike or in a new place"
+          hint="Within two days of it, where something may be poured in."
+          checked={form.cleanAfterOutings}
+          onChange={(cleanAfterOutings) => set({ cleanAfterOutings })}
+        />
+        <Switched
+          label="Go on practising"
+          hint="Once a week, also with a dog that takes everything calmly."
+          checked={form.practiseOn}
+          onChange={(practiseOn) => set({ practiseOn })}
+        />
+        <Switched
           label="We have grooming days"
           hint="Nails, bath, brushing: a cleaning whose window holds that day is put on it."
           checked={form.grooms}

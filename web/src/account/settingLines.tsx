@@ -96,6 +96,7 @@ export function unusual(settings: Settings): ReadonlySet<string> {
     ...SCHOOLS.filter(
       ({ name, schools: [usual] }) => (settings[name] ?? usual?.value) !== usual?.value,
     ).map(({ name }) => name),
+    ...(settings.smallFill === undefined ? [] : ['method']),
     ...(massageSeconds === USUAL_MASSAGE_SECONDS ? [] : ['massage']),
     ...(isShownAsUsual ? [] : ['shown']),
   ]);
@@ -125,7 +126,9 @@ function schoolLine(
     label,
     value: labelOf<string>(schools, chosen).replace(' (default)', ''),
     invalid:
-      (name === 'scheduling' && !!errors.fixedDays) || (name === 'hair' && !!errors.hairWeeks),
+      (name === 'method' && !!errors.smallFill) ||
+      (name === 'scheduling' && !!errors.fixedDays) ||
+      (name === 'hair' && !!errors.hairWeeks),
     content: (
       <>
         <FormChoice control={control} name={name} label={label} hint={hint} choices={schools} />

@@ -17,6 +17,8 @@ const SETTINGS: Settings = {
   scheduling: 'LEARNED',
   fixedDays: 14,
   alwaysAfterWater: true,
+  cleanAfterOutings: true,
+  practiseOn: false,
   grooming: { from: '2026-11-28', everyDays: 14 },
   latitude: -41,
   capacity: {

@@ -9,6 +9,8 @@ export type Hands = NonNullable<NonNullable<Settings['capacity']>['counts']>[num
 /** What the form of the week holds: text where something is typed. */
 export interface WeekForm {
   alwaysAfterWater: boolean;
+  cleanAfterOutings: boolean;
+  practiseOn: boolean;
   grooms: boolean;
   groomingFrom: string;
   groomingEveryDays: string;
@@ -25,6 +27,8 @@ export function weekForm(settings: Settings): WeekForm {
   const fits = capacity?.byWeekday ?? Array.from({ length: 7 }, () => USUAL_PER_DAY);
   return {
     alwaysAfterWater: settings.alwaysAfterWater ?? false,
+    cleanAfterOutings: settings.cleanAfterOutings ?? false,
+    practiseOn: settings.practiseOn ?? false,
     grooms: grooming !== undefined,
     groomingFrom: grooming?.from ?? '',
     groomingEveryDays: grooming?.everyDays.toString() ?? USUAL_GROOMING,
@@ -46,6 +50,8 @@ export function weekSettings(settings: Settings, form: WeekForm): Settings {
   return {
     ...rest,
     alwaysAfterWater: form.alwaysAfterWater,
+    cleanAfterOutings: form.cleanAfterOutings,
+    practiseOn: form.practiseOn,
     ...(form.grooms && {
       grooming: { from: form.groomingFrom, everyDays: Number(form.groomingEveryDays) },
     }),

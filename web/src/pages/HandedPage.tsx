@@ -41,12 +41,7 @@ export function Component() {
         <>
           <HandOverSheet page={handed.data.page} />
           <Divider sx={{ my: 3 }} />
-          <TellForm
-            token={token}
-            dog={handed.data.page.dog}
-            today={handed.data.today}
-            from={handed.data.page.from}
-          />
+          <TellForm token={token} page={handed.data.page} today={handed.data.today} />
           <Typography color="textSecondary" sx={{ mt: 3 }}>
             This link works until {dateWithYear(handed.data.lastDay)} and shows nothing else.
           </Typography>

@@ -2,9 +2,11 @@ import Alert from '@mui/material/Alert';
 import Stack from '@mui/material/Stack';
 import TextField from '@mui/material/TextField';
 import Typography from '@mui/material/Typography';
-import type { Control, FieldErrors, UseFormRegister } from 'react-hook-form';
+import { Controller, type Control, type FieldErrors, type UseFormRegister } from 'react-hook-form';
 import { FormChoice } from '../form/FormChoice';
 import { SwitchField } from '../form/SwitchField';
+import { TickTiles } from '../form/TickTiles';
+import { WORDS } from '../api/words';
 import type { Schemas } from '../api/client';
 import type { Day } from '../measure/days';
 import { earName, letter, type Side } from '../measure/side';
@@ -35,6 +37,8 @@ export function EarVisitFields({
   day,
   held,
   under,
+  drum,
+  isCall,
 }: {
   side: Side;
   control: Control<VisitForm>;
@@ -45,6 +49,10 @@ export function EarVisitFields({
   held: Schemas['Hold'] | undefined;
   /** Whether an order to clean is in force. */
   under: boolean;
+  /** What is known of its eardrum so far. */
+  drum: Schemas['EarPlan']['eardrum'];
+  /** Whether the vet was asked on the telephone. */
+  isCall: boolean;
 }) {
   const ear = side === 'RIGHT' ? 'right' : 'left';
   return (
@@ -99,6 +107,9 @@ export function EarVisitFields({
           day={day}
           errors={errors}
           isClosed={held !== undefined}
+          isTorn={
+            said.eardrum === 'NOT_INTACT' || (said.eardrum === 'NOT_SEEN' && drum === 'NOT_INTACT')
+          }
         />
       )}
       {under && said.instruction === 'NOTHING_SAID' && (
@@ -106,6 +117,20 @@ export function EarVisitFields({
           control={control}
           name={`${ear}.goOn`}
           label="Told that it was worse, the vet said to go on as ordered"
+        />
+      )}
+      {said.goOn && isCall && (
+        <Controller
+          control={control}
+          name={`${ear}.named`}
+          render={({ field }) => (
+            <TickTiles
+              label="What the vet was told of"
+              choices={WORDS.Alarming}
+              chosen={field.value}
+              onChange={(chosen) => field.onChange([...chosen])}
+            />
+          )}
         />
       )}
       <SwitchField

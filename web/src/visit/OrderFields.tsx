@@ -17,13 +17,21 @@ import { WEEKDAYS } from '../measure/weekdays';
 import { useStock } from '../stock/useStock';
 import { lastDay, type EarVisitForm, type VisitForm } from './visitForm';
 import { DayField } from '../form/DayField';
+import { TornChoice } from './TornChoice';
 
 const HOW_OFTEN = [
   { value: 'TIMES_A_DAY', label: '… times a day' },
   { value: 'EVERY_DAYS', label: 'every … days' },
+  { value: 'TIMES_A_WEEK', label: '… times a week' },
   { value: 'WEEKDAYS', label: 'on weekdays' },
   { value: 'ONCE', label: 'once' },
 ] as const;
+
+const NUMBER_LABELS: Partial<Record<EarVisitForm['howOften'], string>> = {
+  TIMES_A_DAY: 'Times a day',
+  EVERY_DAYS: 'Every … days',
+  TIMES_A_WEEK: 'Times a week',
+};
 
 const ENDS = [
   { value: 'DAYS', label: 'for … days' },
@@ -41,6 +49,7 @@ export function OrderFields({
   day,
   errors,
   isClosed,
+  isTorn,
 }: {
   side: Side;
   control: Control<VisitForm>;
@@ -49,6 +58,8 @@ export function OrderFields({
   day: Day;
   errors: FieldErrors<EarVisitForm> | undefined;
   isClosed: boolean;
+  /** Whether its eardrum is not intact. */
+  isTorn: boolean;
 }) {
   const stock = useStock();
   const bottles = [
@@ -61,6 +72,7 @@ export function OrderFields({
   const ear = side === 'RIGHT' ? 'right' : 'left';
   const cleans = said.instruction === 'CLEAN';
   const until = lastDay(said, day);
+  const numberLabel = NUMBER_LABELS[said.howOften];
   return (
     <Stack spacing={1.5}>
       {cleans && (
@@ -72,17 +84,30 @@ export function OrderFields({
             hint="Twice a day is at 8 and at 20."
             choices={HOW_OFTEN}
           />
-          {(said.howOften === 'TIMES_A_DAY' || said.howOften === 'EVERY_DAYS') && (
-            <TextField
-              label={said.howOften === 'TIMES_A_DAY' ? 'Times a day' : 'Every … days'}
-              type="number"
-              size="small"
-              error={!!errors?.number}
-              helperText={errors?.number?.message}
-              {...register(`${ear}.number`)}
-              sx={{ maxWidth: 200 }}
-            />
-          )}
+          <Stack direction="row" sx={{ gap: 1.5 }}>
+            {numberLabel && (
+              <TextField
+                label={numberLabel}
+                type="number"
+                size="small"
+                error={!!errors?.number}
+                helperText={errors?.number?.message}
+                {...register(`${ear}.number`)}
+                sx={{ maxWidth: 200 }}
+              />
+            )}
+            {said.howOften === 'TIMES_A_WEEK' && (
+              <TextField
+                label="Up to"
+                type="number"
+                size="small"
+                error={!!errors?.atMost}
+                helperText={errors?.atMost?.message ?? 'Leave empty if it was one number.'}
+                {...register(`${ear}.atMost`)}
+                sx={{ maxWidth: 260 }}
+              />
+            )}
+          </Stack>
           {said.howOften === 'WEEKDAYS' && (
             <Controller
               control={control}
@@ -136,6 +161,15 @@ export function OrderFields({
               ))}
             </datalist>
           </Box>
+          <TextField
+            label="Rounds"
+            type="number"
+            size="small"
+            error={!!errors?.rounds}
+            helperText={errors?.rounds?.message ?? 'Leave empty: until a wipe comes away clean.'}
+            {...register(`${ear}.rounds`)}
+            sx={{ maxWidth: 300 }}
+          />
         </>
       )}
       <FormChoice
@@ -168,11 +202,15 @@ export function OrderFields({
       )}
       {cleans && (
         <>
-          <SwitchField
-            control={control}
-            name={`${ear}.allTheSame`}
-            label="On a held ear, or with a torn eardrum, all the same"
-          />
+          {isTorn ? (
+            <TornChoice ear={ear} control={control} />
+          ) : (
+            <SwitchField
+              control={control}
+              name={`${ear}.allTheSame`}
+              label="On a held ear, or with a torn eardrum, all the same"
+            />
+          )}
           {isClosed && said.hold === 'NOTHING_SAID' && (
             <Alert severity="info">
               This order opens the {earName(side)} again: the hold that is on it ends with the

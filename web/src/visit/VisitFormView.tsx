@@ -86,6 +86,11 @@ export function VisitFormView({
       }
     >
       <Stack spacing={2.5} sx={{ maxWidth: 1080 }}>
+        <SwitchField
+          control={control}
+          name="call"
+          label="It was a call: the vet looked at nothing"
+        />
         <Box sx={{ display: 'grid', gap: 2, gridTemplateColumns: { xs: '1fr', md: '1fr 1fr' } }}>
           {sides.map((side) => (
             <Paper key={side} variant="outlined" sx={{ p: 2 }}>
@@ -97,16 +102,13 @@ export function VisitFormView({
                 errors={side === 'RIGHT' ? formState.errors.right : formState.errors.left}
                 day={form.day}
                 held={ofSide(dog.plan.ears, side).hold}
+                drum={ofSide(dog.plan.ears, side).eardrum}
+                isCall={form.call}
                 under={!!ofSide(dog.plan.ears, side).order?.instruction.howOften}
               />
             </Paper>
           ))}
         </Box>
-        <SwitchField
-          control={control}
-          name="call"
-          label="It was a call: the vet looked at nothing"
-        />
         <Box
           sx={{
             display: 'grid',

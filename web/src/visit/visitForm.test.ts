@@ -52,6 +52,31 @@ describe('the form of a visit', () => {
     });
   });
 
+  it('reads back what was said of a week, of rounds and on the telephone', () => {
+    const said = visit(
+      {
+        instruction: 'CLEAN',
+        howOften: 'TIMES_A_WEEK',
+        number: '2',
+        atMost: '3',
+        rounds: '2',
+        end: 'OPEN',
+        goOn: true,
+        named: ['BLOOD', 'PAIN'],
+      },
+      { call: true },
+    );
+    const request = requestOf(said, 'd', 'Europe/London', NOW);
+
+    expect(request.ears.right.instruction).toEqual({
+      timesAWeek: 2,
+      timesAWeekAtMost: 3,
+      rounds: 2,
+    });
+    expect(request.ears.right.named).toEqual(['BLOOD', 'PAIN']);
+    expect(formOf(request)).toEqual(said);
+  });
+
   it('reads back what was said', () => {
     const said = visit(
       {
@@ -74,6 +99,12 @@ describe('the form of a visit', () => {
     [visit({ instruction: 'CLEAN', number: '25' }), 'right.number'],
     [visit({ instruction: 'CLEAN', howOften: 'EVERY_DAYS', number: '0' }), 'right.number'],
     [visit({ instruction: 'CLEAN', howOften: 'WEEKDAYS' }), 'right.weekdays'],
+    [visit({ instruction: 'CLEAN', howOften: 'TIMES_A_WEEK', number: '8' }), 'right.number'],
+    [
+      visit({ instruction: 'CLEAN', howOften: 'TIMES_A_WEEK', number: '3', atMost: '2' }),
+      'right.atMost',
+    ],
+    [visit({ instruction: 'CLEAN', rounds: '11' }), 'right.rounds'],
     [visit({ instruction: 'CLEAN', forDays: '' }), 'right.forDays'],
     [visit({ instruction: 'CLEAN', end: 'DAY', until: '2026-11-24' }), 'right.until'],
     [visit({ instruction: 'CLEAN', hold: 'SET' }), 'right.hold'],

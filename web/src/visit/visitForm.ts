@@ -11,6 +11,7 @@ type EarVisitRequest = Schemas['EarVisitRequest'];
 export const HOW_OFTEN = {
   TIMES_A_DAY: LIMITS.Instruction.timesADay,
   EVERY_DAYS: LIMITS.Instruction.everyDays,
+  TIMES_A_WEEK: LIMITS.Instruction.timesAWeek,
   WEEKDAYS: { min: 1, max: 1 },
   ONCE: { min: 1, max: 1 },
 } as const;
@@ -29,6 +30,17 @@ const weekday = z.enum([
   'SUNDAY',
 ]);
 
+const alarming = z.enum([
+  'BLOOD',
+  'FLAP',
+  'PAIN',
+  'FOREIGN_BODY',
+  'SHAKING',
+  'HEARING',
+  'UNWELL',
+  'BLOW',
+]);
+
 const amount = z.enum(['NONE', 'FEW', 'SOME', 'MANY']);
 
 const ear = z
@@ -42,8 +54,10 @@ const ear = z
     done: text(LIMITS.EarVisit.done.length),
     cleaned: z.boolean(),
     instruction: z.enum(['NOTHING_SAID', 'CLEAN', 'DO_NOT_CLEAN']),
-    howOften: z.enum(['TIMES_A_DAY', 'EVERY_DAYS', 'WEEKDAYS', 'ONCE']),
+    howOften: z.enum(['TIMES_A_DAY', 'EVERY_DAYS', 'TIMES_A_WEEK', 'WEEKDAYS', 'ONCE']),
     number: z.string(),
+    atMost: z.string(),
+    rounds: z.string(),
     weekdays: z.array(weekday),
     method: z.enum(['NOT_SAID', 'FILL', 'SOAKED_PAD', 'SYRINGE', 'WIPE']),
     product: text(LIMITS.Instruction.product.length),
@@ -53,6 +67,7 @@ const ear = z
     allTheSame: z.boolean(),
     leftIn: z.boolean(),
     goOn: z.boolean(),
+    named: z.array(alarming),
     medicineUntil: z.string(),
     hold: z.enum(['NOTHING_SAID', 'SET', 'LIFTED']),
   })
@@ -70,6 +85,24 @@ const ear = z
           const { min, max } = HOW_OFTEN[said.howOften];
           return `From ${min} to ${max}.`;
         },
+      },
+    ),
+    z.refine(
+      (said) =>
+        said.instruction !== 'CLEAN' ||
+        said.howOften !== 'TIMES_A_WEEK' ||
+        said.atMost === '' ||
+        within(said.atMost, { min: Number(said.number), max: HOW_OFTEN.TIMES_A_WEEK.max }),
+      { path: ['atMost'], message: 'No less than the number before it, 7 at most.' },
+    ),
+    z.refine(
+      (said) =>
+        said.instruction !== 'CLEAN' ||
+        said.rounds === '' ||
+        within(said.rounds, LIMITS.Instruction.rounds),
+      {
+        path: ['rounds'],
+        message: `From ${LIMITS.Instruction.rounds.min} to ${LIMITS.Instruction.rounds.max}.`,
       },
     ),
     z.refine(
@@ -156,6 +189,8 @@ const NOTHING_SAID: EarVisitForm = {
   instruction: 'NOTHING_SAID',
   howOften: 'TIMES_A_DAY',
   number: '2',
+  atMost: '',
+  rounds: '',
   weekdays: [],
   method: 'NOT_SAID',
   product: '',
@@ -165,6 +200,7 @@ const NOTHING_SAID: EarVisitForm = {
   allTheSame: false,
   leftIn: false,
   goOn: false,
+  named: [],
   medicineUntil: '',
   hold: 'NOTHING_SAID',
 };
@@ -193,6 +229,7 @@ function earForm(said: EarVisitRequest): EarVisitForm {
     hold: said.hold,
     leftIn: said.leftIn ?? false,
     goOn: said.goOn ?? false,
+    named: said.named ?? [],
     medicineUntil: said.medicineUntil ?? '',
     ...(instruction && orderForm(instruction)),
   };
@@ -208,6 +245,7 @@ function orderForm(said: Instruction): Partial<EarVisitForm> {
     end: said.until ? 'DAY' : said.untilNextVisit ? 'NEXT_VISIT' : 'OPEN',
     until: said.until ?? '',
     allTheSame: said.allTheSame ?? false,
+    rounds: said.rounds === undefined ? '' : String(said.rounds),
   };
 }
 
@@ -218,6 +256,14 @@ function howOftenForm(said: Instruction): Partial<EarVisitForm> {
   }
   if (said.everyDays !== undefined) {
     return { ...clean, howOften: 'EVERY_DAYS', number: String(said.everyDays) };
+  }
+  if (said.timesAWeek !== undefined) {
+    return {
+      ...clean,
+      howOften: 'TIMES_A_WEEK',
+      number: String(said.timesAWeek),
+      atMost: said.timesAWeekAtMost === undefined ? '' : String(said.timesAWeekAtMost),
+    };
   }
   if (said.weekdays) return { ...clean, howOften: 'WEEKDAYS', weekdays: said.weekdays };
   return said.once ? { ...clean, howOften: 'ONCE' } : { instruction: 'DO_NOT_CLEAN' };
@@ -241,6 +287,11 @@ function howOftenOf(form: EarVisitForm): Instruction {
       return { timesADay: Number(form.number) };
     case 'EVERY_DAYS':
       return { everyDays: Number(form.number) };
+    case 'TIMES_A_WEEK':
+      return {
+        timesAWeek: Number(form.number),
+        ...(form.atMost !== '' && { timesAWeekAtMost: Number(form.atMost) }),
+      };
     case 'WEEKDAYS':
       return { weekdays: form.weekdays };
     case 'ONCE':
@@ -265,6 +316,7 @@ function instructionOf(form: EarVisitForm, day: Day): EarVisitRequest['instructi
     ...(cleans && form.method !== 'NOT_SAID' && { method: form.method }),
     ...(cleans && form.product.trim() && { product: form.product.trim() }),
     ...(cleans && form.allTheSame && { allTheSame: true }),
+    ...(cleans && form.rounds !== '' && { rounds: Number(form.rounds) }),
     ...(until && { until }),
     ...(form.end === 'NEXT_VISIT' && { untilNextVisit: true }),
   };
@@ -283,6 +335,7 @@ function earRequest(form: EarVisitForm, day: Day): EarVisitRequest {
     ...(instruction && { instruction }),
     ...(form.leftIn && { leftIn: true }),
     ...(form.goOn && { goOn: true }),
+    ...(form.goOn && form.named.length > 0 && { named: form.named }),
     ...(form.medicineUntil && { medicineUntil: form.medicineUntil }),
   };
 }
