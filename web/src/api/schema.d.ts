@@ -4176,6 +4176,23 @@ export interface components {
       verdict: 'LEAVE' | 'CLEAN' | 'NOT_SEEN' | 'CAUTION' | 'STOP' | 'URGENT';
     };
     EarMark: {
+      /** @enum {string} */
+      because:
+        | 'LEFT_ALONE'
+        | 'HELD'
+        | 'TOLD'
+        | 'NOT_SEEN'
+        | 'CALL_FIRST'
+        | 'CHECK_FIRST'
+        | 'ORDERED'
+        | 'SIGNS'
+        | 'BLOCKED'
+        | 'OTHER_EAR'
+        | 'PUPPY'
+        | 'STAYS'
+        | 'MEDICINE'
+        | 'DRUM_IN_DOUBT'
+        | 'NOTHING';
       hold?: components['schemas']['Hold'];
       look?: components['schemas']['EarLook'];
       /** @enum {string} */
@@ -4322,6 +4339,23 @@ export interface components {
     };
     EarPlan: {
       advice: components['schemas']['Reason'][];
+      /** @enum {string} */
+      because:
+        | 'LEFT_ALONE'
+        | 'HELD'
+        | 'TOLD'
+        | 'NOT_SEEN'
+        | 'CALL_FIRST'
+        | 'CHECK_FIRST'
+        | 'ORDERED'
+        | 'SIGNS'
+        | 'BLOCKED'
+        | 'OTHER_EAR'
+        | 'PUPPY'
+        | 'STAYS'
+        | 'MEDICINE'
+        | 'DRUM_IN_DOUBT'
+        | 'NOTHING';
       course?: components['schemas']['UnderCourse'];
       /** @enum {string} */
       eardrum: 'INTACT' | 'NOT_KNOWN' | 'NOT_INTACT';
@@ -4334,6 +4368,7 @@ export interface components {
       mayGoIn: 'IN_EAR' | 'WIPE' | 'NONE';
       order?: components['schemas']['VetOrder'];
       rhythm: components['schemas']['Rhythm'];
+      why: components['schemas']['Reason'];
     };
     EarSmear: {
       /** Format: date */

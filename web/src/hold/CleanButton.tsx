@@ -7,6 +7,7 @@ import { Link as RouterLink } from 'react-router';
 import { useMayRecord } from '../household/useMe';
 import type { Schemas } from '../api/client';
 import { earName, type Side } from '../measure/side';
+import { Because } from '../ui/Because';
 
 /** The way to cleaning one ear; closed while it is held or a vet said so, with the reason beside. */
 export function CleanButton({
@@ -16,17 +17,12 @@ export function CleanButton({
 }: {
   dogId: string;
   side: Side;
-  ear: Pick<Schemas['EarPlan'], 'hold' | 'mayGoIn' | 'order' | 'rhythm'>;
+  ear: Pick<Schemas['EarPlan'], 'mayGoIn' | 'order' | 'why'>;
 }) {
   const id = useId();
   const mayRecord = useMayRecord();
   const name = earName(side);
-  const forbidden = ear.order && !ear.order.instruction.howOften;
-  const why =
-    ear.mayGoIn === 'NONE' && !ear.hold && !forbidden
-      ? 'Look at it first: a full check, before anything goes in.'
-      : (ear.hold ?? ear.rhythm).reasons[0]?.sentence;
-  if (ear.hold ?? (forbidden || ear.mayGoIn === 'NONE')) {
+  if (ear.mayGoIn === 'NONE') {
     return (
       <Box>
         <Button
@@ -40,7 +36,7 @@ export function CleanButton({
           Clean {name}
         </Button>
         <Typography id={id} variant="body2" sx={{ mt: 0.5, color: 'error.main' }}>
-          Closed: {why}
+          Closed: <Because reason={ear.why} />
         </Typography>
       </Box>
     );

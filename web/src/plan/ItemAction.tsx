@@ -6,7 +6,7 @@ import { SaidButton } from '../fact/SaidButton';
 import { useMayRecord } from '../household/useMe';
 import type { PlanItem } from '../view/useToday';
 import { LookButton } from '../visit/LookButton';
-import { KINDS } from './kinds';
+import { KINDS, type PlanKind } from './kinds';
 import { TalkedButton } from './TalkedButton';
 
 /** The button of a planned thing: it goes on to it, or says at once that it is done. */
@@ -33,6 +33,14 @@ export function ItemAction({
       </SaidButton>
     );
   }
+  if (item.kind === 'VISIT' && item.reasons[0]?.rule === 'CHECK_TOLD') {
+    return (
+      <>
+        <LinkTo doing={KINDS.CHECK} name={name} to={`/dogs/${dogId}/check`} main={main} />
+        <LinkTo doing={doing} name={name} to={`/dogs/${dogId}/visit`} main={false} />
+      </>
+    );
+  }
   if (item.asks) return <AnswerButtons dogId={dogId} name={name} asks={item.asks} />;
   if (item.kind === 'HAIR') {
     return (
@@ -52,15 +60,31 @@ export function ItemAction({
     return <LookButton dogId={dogId} name={name} label={label} main={main} />;
   }
   return doing.to ? (
+    <LinkTo doing={doing} name={name} to={doing.to(dogId, item)} main={main} />
+  ) : null;
+}
+
+function LinkTo({
+  doing,
+  name,
+  to,
+  main,
+}: {
+  doing: PlanKind;
+  name: string;
+  to: string;
+  main: boolean;
+}) {
+  return (
     <Button
       component={RouterLink}
-      to={doing.to(dogId, item)}
+      to={to}
       variant={main ? 'contained' : 'outlined'}
       size={main ? 'large' : 'medium'}
-      aria-label={label}
+      aria-label={doing.label(name)}
       sx={{ whiteSpace: 'nowrap', minWidth: 104 }}
     >
       {doing.button}
     </Button>
-  ) : null;
+  );
 }

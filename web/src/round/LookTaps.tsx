@@ -10,7 +10,7 @@ import { sidesAsSeen } from '../measure/facing';
 import { earName, letter, ofSide } from '../measure/side';
 import type { DogNow, DogRun, RoundTap } from './round';
 
-/** The look: each ear as ever by one tap, or sign by sign where anything differs. */
+/** The look: each ear as usual by one tap, or sign by sign where anything differs. */
 export function LookTaps({
   guided,
   now,
@@ -42,7 +42,7 @@ export function LookTaps({
                 key={side}
                 variant="outlined"
                 aria-pressed={said}
-                aria-label={`Looked, sniffed: the ${earName(side)} is as ever`}
+                aria-label={`Looked, sniffed: the ${earName(side)} is as usual`}
                 aria-keyshortcuts={letter(side).toLowerCase()}
                 startIcon={said ? <DoneIcon /> : undefined}
                 onClick={() => onAsEver(side)}
@@ -53,7 +53,7 @@ export function LookTaps({
                   bgcolor: said ? 'mark.chosen' : undefined,
                 }}
               >
-                {letter(side)} as ever
+                {letter(side)} as usual
               </Button>
             );
           })}
@@ -73,7 +73,7 @@ export function LookTaps({
           ) : (
             <Typography variant="body2">
               {known
-                ? 'Seen, sniffed, felt: the same as its normal, and the dog as ever.'
+                ? 'Seen, sniffed, felt: the same as its normal, and the dog as usual.'
                 : 'Its normal is not known, or it was not well last time: look for every sign.'}
             </Typography>
           )}

@@ -35,7 +35,7 @@ const LONGEST_SECONDS = 20 * 60;
 
 /** One dog of a round, as far as it was tapped. */
 export interface DogRun {
-  /** The ears that were said to be as ever. */
+  /** The ears that were said to be as usual. */
   asEver: Side[];
   /** What the look found, once both ears were looked at, and whether that is recorded. */
   check?: { id: string; request: CheckRequest; kept?: boolean };

@@ -47,9 +47,9 @@ describe('a round by names and roles alone', () => {
     expect(screen.getByRole('heading', { level: 1 }).textContent).toBe('Ash');
     expect(next().getAttribute('aria-disabled')).toBe('true');
 
-    await person.click(button(/right ear is as ever/));
-    await person.click(button(/left ear is as ever/));
-    expect(button(/left ear is as ever/).getAttribute('aria-pressed')).toBe('true');
+    await person.click(button(/right ear is as usual/));
+    await person.click(button(/left ear is as usual/));
+    expect(button(/left ear is as usual/).getAttribute('aria-pressed')).toBe('true');
     expect(
       within(screen.getByRole('group', { name: 'What the look says' })).getAllByText('quiet'),
     ).toHaveLength(2);
@@ -72,7 +72,7 @@ describe('a round by names and roles alone', () => {
   it('warns at once of what a wipe smells of, and keeps no ear that was left alone', async () => {
     const person = rendered(<Played />, HOUSEHOLD);
     for (const ear of ['right', 'left']) {
-      await person.click(screen.getByRole('button', { name: new RegExp(`${ear} ear is as ever`) }));
+      await person.click(screen.getByRole('button', { name: new RegExp(`${ear} ear is as usual`) }));
     }
     await person.click(screen.getByRole('button', { name: 'Foul smell, left ear' }));
     expect(screen.getByRole('alert').textContent).toContain('no more liquid into the left ear');

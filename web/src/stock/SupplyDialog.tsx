@@ -120,7 +120,7 @@ export function SupplyDialog({
                 {...text('openedOn')}
               />
               <TextField
-                label="Price of a full one"
+                label="Price of a full one, in your currency"
                 type="number"
                 slotProps={{ htmlInput: { inputMode: 'decimal', step: 'any' } }}
                 {...text('price')}

@@ -26,7 +26,7 @@ const CHANGES: readonly { value: Change; label: string }[] = [
   { value: 'WORSE', label: 'worse' },
 ];
 
-/** Said of both ears at once: nothing hurts, and the dog is as ever. */
+/** Said of both ears at once: nothing hurts, and the dog is as usual. */
 const BOTH: readonly { value: Change; label: string }[] = [
   { value: 'BETTER', label: 'Better' },
   { value: 'SAME', label: 'The same' },
@@ -120,7 +120,7 @@ function LookForm({ dogId, name, onClose }: { dogId: string; name: string; onClo
               onClick={() => setInFull(true)}
               sx={LARGE}
             >
-              Worse, or it hurts, or not as ever
+              Worse, or it hurts, or not as usual
             </Button>
             {say.isError && <Alert severity="error">{say.error.message}</Alert>}
           </Stack>
@@ -171,7 +171,7 @@ function LookForm({ dogId, name, onClose }: { dogId: string; name: string; onClo
           <Box>
             <FormControlLabel
               control={<Switch checked={!dogIsWell} onChange={(_, ill) => setDogIsWell(!ill)} />}
-              label={`${name} is not as ever: off food, dull, unsteady`}
+              label={`${name} is not as usual: off food, dull, unsteady`}
             />
           </Box>
           {alarms && (

@@ -8,6 +8,7 @@ import { useSettings } from '../../household/useMe';
 import { CanalDrawing } from '../../ear/CanalDrawing';
 import { earName, ofSide, type Side } from '../../measure/side';
 import { volumeWords } from '../../measure/units';
+import { OpeningDrawing } from './OpeningDrawing';
 import { pourOf, type GuidedSession, type Progress, type Step, type Tap } from './progress';
 
 type Gauge = NonNullable<GuidedSession['canals']>['right'];
@@ -56,7 +57,17 @@ export function FillGauge({
         rowGap: 1,
       }}
     >
-      <Box sx={{ minHeight: 0, '& svg': { width: '100%', height: '100%' } }}>
+      <Box
+        sx={{
+          minHeight: 0,
+          display: 'grid',
+          gap: 1,
+          gridTemplateColumns: 'minmax(0, 2fr) minmax(0, 3fr)',
+          gridTemplateRows: 'minmax(0, 1fr)',
+          '& svg': { width: '100%', height: '100%' },
+        }}
+      >
+        <OpeningDrawing ear={ear} />
         {gauge && fluid && (
           <CanalDrawing
             canal={gauge.canal}

@@ -90,8 +90,8 @@ function Arguments({ of: { words, favour, against } }: { of: Choice }) {
   return (
     <Box sx={{ textAlign: 'left', p: 0.75, width: '100%', fontWeight: 400, lineHeight: 1.35 }}>
       <Box sx={{ fontWeight: 700, fontSize: '1rem' }}>{words}</Box>
-      <Box>＋ {favour}</Box>
-      <Box>− {against}</Box>
+      <Box>For: {favour}</Box>
+      <Box>Against: {against}</Box>
     </Box>
   );
 }

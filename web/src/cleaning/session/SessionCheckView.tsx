@@ -104,7 +104,7 @@ export function SessionCheckView({
           </Typography>
           <Typography color="textSecondary">
             {check.startsFrom
-              ? 'What is as ever is filled in. Change what differs, then tap each ear.'
+              ? 'What is as usual is filled in. Change what differs, then tap each ear.'
               : 'Nothing is filled in: look for every sign anew.'}
           </Typography>
         </Box>

@@ -132,7 +132,7 @@ class OrderIT extends InSession {
       page.navigate("/");
       wren.button("A light look at the ears of Fen").click();
       wren.expectAccessible();
-      wren.button("Worse, or it hurts, or not as ever").click();
+      wren.button("Worse, or it hurts, or not as usual").click();
       wren.tile("How the right ear does", "worse");
       assertThat(page.getByText("Then a full check comes next.")).isVisible();
       wren.expectAccessible();

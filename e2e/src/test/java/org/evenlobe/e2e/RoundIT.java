@@ -52,8 +52,8 @@ class RoundIT {
   }
 
   private void wipeQuietDog(Person person) {
-    tap(person, AriaRole.BUTTON, "Looked, sniffed: the right ear is as ever");
-    tap(person, AriaRole.BUTTON, "Looked, sniffed: the left ear is as ever");
+    tap(person, AriaRole.BUTTON, "Looked, sniffed: the right ear is as usual");
+    tap(person, AriaRole.BUTTON, "Looked, sniffed: the left ear is as usual");
     for (String ear : List.of("right ear", "left ear")) {
       tap(
           person

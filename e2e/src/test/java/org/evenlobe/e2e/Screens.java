@@ -148,7 +148,7 @@ public final class Screens {
         tap(
             page.getByRole(
                 AriaRole.BUTTON,
-                new Page.GetByRoleOptions().setName(Pattern.compile(ear + " ear is as ever"))));
+                new Page.GetByRoleOptions().setName(Pattern.compile(ear + " ear is as usual"))));
       }
       Locator loads =
           page.getByRole(

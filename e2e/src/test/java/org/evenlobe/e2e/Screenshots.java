@@ -381,7 +381,7 @@ public final class Screenshots {
       for (String ear : new String[] {"right", "left"}) {
         page.getByRole(
                 AriaRole.BUTTON,
-                new Page.GetByRoleOptions().setName(Pattern.compile(ear + " ear is as ever")))
+                new Page.GetByRoleOptions().setName(Pattern.compile(ear + " ear is as usual")))
             .click();
       }
       page.getByRole(AriaRole.RADIO, new Page.GetByRoleOptions().setName("1 trace"))

@@ -92,9 +92,9 @@ final class MethodChoice {
       beyondTheLadder();
     } else if (!rung.atLeast(Rung.WET_PAD)) {
       return none(
-          "It allows %s as yet: practise first. A cleaning comes at rung 5, wiping only, and a full"
+          "It allows %s as yet: practise first. A cleaning comes at step 5, wiping only, and a full"
                   .formatted(rung.words())
-              + " one at rung 6."
+              + " one at step 6."
               + (ear.verdict() == Verdict.CLEAN
                   ? " It is waxy now: with a helper, wipe what you can see; or have a groomer or"
                       + " your vet do it."
@@ -165,7 +165,7 @@ final class MethodChoice {
       return Optional.empty();
     }
     if (rung == Rung.WET_PAD) {
-      return Optional.of("It allows wiping as yet (rung 5): no liquid goes in.");
+      return Optional.of("It allows wiping as yet (step 5 of practising): no liquid goes in.");
     }
     if (ear.verdict() != Verdict.LEAVE || ear.due()) {
       return Optional.empty();

@@ -106,15 +106,15 @@ public record Waiting(int minutes, List<Running> running, List<CleanFirst> clean
             .map(LocalDateTime::toLocalTime);
     return Optional.ofNullable(planned.get(ear))
         .filter(one -> one.day().equals(today))
-        .filter(
-            one ->
-                dose.filter(
-                        at ->
-                            one.hour()
-                                .map(hour -> !hour.plusMinutes(minutes).isAfter(at))
-                                .orElse(true))
-                    .isPresent())
+        .filter(one -> dose.filter(at -> comesBefore(one.hour(), minutes, at)).isPresent())
         .map(one -> new CleanFirst(ear, one.hour()));
+  }
+
+  /** What is cleaned before a dose soon after midnight is laid at the day's beginning. */
+  private static boolean comesBefore(Optional<LocalTime> cleaned, int minutes, LocalTime dose) {
+    return cleaned
+        .map(hour -> hour.equals(LocalTime.MIN) || !hour.plusMinutes(minutes).isAfter(dose))
+        .orElse(true);
   }
 
   /** How long a course waits after a cleaning, minutes. */

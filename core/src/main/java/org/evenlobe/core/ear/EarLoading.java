@@ -78,12 +78,18 @@ public final class EarLoading {
             .collect(Collectors.joining(" · "));
     String sentence =
         terms.isEmpty()
-            ? "Every factor is 1: this is an average ear, ρ = 1."
-            : "ρ = "
+            ? "Every factor is 1: this is an average ear."
+            : "As loaded as so many average ears: "
                 + (terms.contains("·") ? terms + " = " : "")
                 + Figures.plain(product)
-                + (value == product ? "." : ", held at " + Figures.plain(value) + ".");
+                + (value == product
+                    ? "."
+                    : "; taken as " + Figures.plain(value) + ", " + bound(product) + ".");
     return Reason.of(Rule.EAR_LOAD_FACTOR, sentence).with("product", product).with("rho", value);
+  }
+
+  private static String bound(double product) {
+    return product > LoadFactor.MOST ? "the most there is" : "the least there is";
   }
 
   private static Reason carriage(EarTraits ears) {

@@ -117,12 +117,12 @@ final class TrustLine {
   }
 
   private String wordsOfSaying() {
-    return "It was said to stay calm at: %s (rung %d).".formatted(rung.words(), rung.number());
+    return "It was said to stay calm at: %s (step %d).".formatted(rung.words(), rung.number());
   }
 
   private String words(Move move) {
     String on = Figures.date(move.day());
-    String stands = "rung %d, %s.".formatted(rung.number(), rung.words());
+    String stands = "step %d, %s.".formatted(rung.number(), rung.words());
     return switch (move.how()) {
       case CALM, UNEASY, AS_ALWAYS ->
           "Calm twice in a row, last on %s: up to %s".formatted(on, stands);

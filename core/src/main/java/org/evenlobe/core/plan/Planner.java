@@ -199,10 +199,11 @@ public final class Planner {
     boolean allows = now.trust().rung().atLeast(Rung.WET_PAD);
     Rhythm preferred = Rhythm.bySchool(learned, now.preferences());
     Rhythm bySchool = allows ? preferred : Rhythm.notYet(preferred, now.trust());
-    Optional<VetOrder> order = history.ear(side).order();
+    EarStands stands = history.ear(side);
+    Optional<VetOrder> order = stands.order();
     Optional<UnderCourse> course = UnderCourse.of(now.dog(), side, now.today());
     Optional<EarLook> look = history.latest().map(check -> look(history, check, side, checkIsDue));
-    Optional<Hold> hold = history.ear(side).hold();
+    Optional<Hold> hold = stands.hold();
     Optional<LastCleaned> last =
         now.lastCleaned(side).map(fact -> new LastCleaned(fact.day(), fact.id()));
     EarPlan plan =
@@ -214,8 +215,10 @@ public final class Planner {
             hold,
             order,
             course,
-            history.ear(side).eardrum(),
-            history.ear(side).mayGoIn(),
+            stands.eardrum(),
+            stands.mayGoIn(),
+            stands.because(),
+            stands.reason(),
             advice(side, tooSoon, history));
     return new EarCourse(
         plan,

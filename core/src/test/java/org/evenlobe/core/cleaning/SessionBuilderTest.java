@@ -448,7 +448,7 @@ class SessionBuilderTest {
       CleaningSession session = Given.FILLING.on(Rung.WET_PAD).clean(Ear.QUIET, Ear.QUIET);
 
       assertThat(methodOfRight(session)).contains(CleaningMethod.WIPE);
-      assertThat(firstReason(session)).contains("rung 5");
+      assertThat(firstReason(session)).contains("step 5");
     }
 
     @ParameterizedTest

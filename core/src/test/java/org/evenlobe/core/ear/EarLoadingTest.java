@@ -56,7 +56,10 @@ class EarLoadingTest {
 
       assertThat(factor.product()).isCloseTo(4.508, within(1e-9));
       assertThat(factor.value()).isEqualTo(4);
-      assertThat(last(factor).sentence()).isEqualTo("ρ = 2 · 1.4 · 1.15 · 1.4 = 4.51, held at 4.");
+      assertThat(last(factor).sentence())
+          .isEqualTo(
+              "As loaded as so many average ears: 2 · 1.4 · 1.15 · 1.4 = 4.51; taken as 4, the most"
+                  + " there is.");
     }
 
     @Test

@@ -35,7 +35,7 @@ class TrustLineTest {
     assertThat(on(1, dog).calmOnce()).isTrue();
     assertThat(on(3, dog).rung()).isEqualTo(Rung.DRY_PAD);
     assertThat(on(3, dog).calmOnce()).isFalse();
-    assertThat(on(3, dog).reasons().get(0).sentence()).contains("up to rung 4");
+    assertThat(on(3, dog).reasons().get(0).sentence()).contains("up to step 4");
   }
 
   @Test

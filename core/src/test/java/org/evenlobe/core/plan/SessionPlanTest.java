@@ -159,7 +159,8 @@ class SessionPlanTest {
       assertThat(practices.get(1).window().best()).isEqualTo(day(10));
       assertThat(practices.get(0).reasons().get(0).sentence()).contains("calm once more");
       assertThat(plan.cleanings()).isEmpty();
-      assertThat(plan.ears().right().rhythm().reasons().get(0).sentence()).contains("rung 2");
+      assertThat(plan.ears().right().rhythm().reasons().get(0).sentence())
+          .contains("step 2 of practising");
     }
 
     @Test
@@ -188,7 +189,9 @@ class SessionPlanTest {
       DogPlan plan = plan(new TestDog().stands(Rung.WET_PAD, 0).quiet(0), 0);
 
       assertThat(plan.cleanings().get(0).reasons())
-          .anyMatch(reason -> reason.sentence().startsWith("It allows wiping as yet (rung 5)"));
+          .anyMatch(
+              reason ->
+                  reason.sentence().startsWith("It allows wiping as yet (step 5 of practising)"));
       assertThat(of(plan, PlanItem.Kind.PRACTICE)).isNotEmpty();
     }
 

@@ -6,6 +6,7 @@ import java.util.Optional;
 import java.util.UUID;
 import org.evenlobe.core.check.Hold;
 import org.evenlobe.core.check.MayGoIn;
+import org.evenlobe.core.history.EarStands;
 import org.evenlobe.core.history.VetOrder;
 import org.evenlobe.core.measure.EarPair;
 import org.evenlobe.core.measure.Side;
@@ -33,9 +34,14 @@ record PlanMarks(EarPair<EarMark> ears, List<ItemMark> items, List<ExpectedDay> 
    * @param look what the latest check said of it, where there is one
    * @param order the vet's order that is in force
    * @param mayGoIn what may go in
+   * @param because by whose word, or by what
    */
   record EarMark(
-      Optional<Hold> hold, Optional<EarLook> look, Optional<VetOrder> order, MayGoIn mayGoIn) {}
+      Optional<Hold> hold,
+      Optional<EarLook> look,
+      Optional<VetOrder> order,
+      MayGoIn mayGoIn,
+      EarStands.Because because) {}
 
   /**
    * A planned item.
@@ -80,7 +86,10 @@ record PlanMarks(EarPair<EarMark> ears, List<ItemMark> items, List<ExpectedDay> 
 
   static PlanMarks of(DogPlan plan) {
     return new PlanMarks(
-        plan.ears().map(ear -> new EarMark(ear.hold(), ear.look(), ear.order(), ear.mayGoIn())),
+        plan.ears()
+            .map(
+                ear ->
+                    new EarMark(ear.hold(), ear.look(), ear.order(), ear.mayGoIn(), ear.because())),
         plan.items().stream().map(ItemMark::of).toList(),
         plan.open());
   }

@@ -48,7 +48,9 @@ public record StartingInterval(int base, double exact, boolean checksOnly, List<
     String quotient =
         "28 days ÷ " + Figures.plain(factor.value()) + " = " + Figures.plain(exact) + " days";
     String sentence =
-        checksOnly ? quotient + "." : quotient + "; the nearest rung is " + base + " days.";
+        checksOnly
+            ? quotient + "."
+            : quotient + "; the nearest of the usual intervals is " + base + " days.";
     return Reason.of(Rule.PLAN_START, sentence)
         .with("rho", factor.value())
         .with("exact", exact)

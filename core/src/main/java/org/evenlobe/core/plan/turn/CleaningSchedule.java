@@ -195,7 +195,8 @@ public final class CleaningSchedule {
   private static Reason wipedAsYet(Side side) {
     return Reason.of(
         Rule.PLAN_WIPE_ONLY,
-        "It allows wiping as yet (rung 5): pour nothing into the %s.".formatted(side.ear()));
+        "It allows wiping as yet (step 5 of practising): pour nothing into the %s."
+            .formatted(side.ear()));
   }
 
   private static Reason wipeOnly(Side side) {

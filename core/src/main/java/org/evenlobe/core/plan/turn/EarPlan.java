@@ -7,6 +7,7 @@ import org.evenlobe.core.check.EardrumKnown;
 import org.evenlobe.core.check.Hold;
 import org.evenlobe.core.check.MayGoIn;
 import org.evenlobe.core.course.UnderCourse;
+import org.evenlobe.core.history.EarStands;
 import org.evenlobe.core.history.VetOrder;
 import org.evenlobe.core.plan.learn.LearnedInterval;
 import org.evenlobe.core.rule.Reason;
@@ -22,7 +23,9 @@ import org.evenlobe.core.rule.Reason;
  * @param order the vet's instruction that is in force
  * @param course the course of medicine that it is under
  * @param eardrum what is known of its eardrum
- * @param mayGoIn what may go in by its latest check, its hold and its eardrum
+ * @param mayGoIn what may go in
+ * @param because by whose word, or by what
+ * @param why the same in a sentence
  * @param advice what its record suggests beyond a date
  */
 public record EarPlan(
@@ -35,6 +38,8 @@ public record EarPlan(
     Optional<UnderCourse> course,
     EardrumKnown eardrum,
     MayGoIn mayGoIn,
+    EarStands.Because because,
+    Reason why,
     List<Reason> advice) {
 
   public EarPlan {

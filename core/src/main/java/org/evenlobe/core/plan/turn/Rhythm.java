@@ -109,7 +109,7 @@ public record Rhythm(SchedulingMode mode, boolean routine, int days, List<Reason
             List.of(
                 Reason.of(
                     Rule.TRUST_RUNG,
-                    "It allows %s as yet (rung %d): no cleaning is planned before rung 5."
+                    "It allows %s as yet (step %d of practising): no cleaning is planned before step 5."
                         .formatted(trust.rung().words(), trust.rung().number())))));
   }
 

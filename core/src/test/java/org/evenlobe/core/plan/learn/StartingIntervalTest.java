@@ -42,7 +42,7 @@ class StartingIntervalTest {
     assertThat(start(4).reasons())
         .singleElement()
         .extracting("sentence")
-        .isEqualTo("28 days ÷ 4 = 7 days; the nearest rung is 7 days.");
+        .isEqualTo("28 days ÷ 4 = 7 days; the nearest of the usual intervals is 7 days.");
     assertThat(start(0.4275).reasons())
         .extracting("sentence")
         .containsExactly(
