@@ -827,7 +827,7 @@ export interface paths {
       path?: never;
       cookie?: never;
     };
-    get: operations['page'];
+    get: operations['page_1'];
     put?: never;
     post?: never;
     delete?: never;
@@ -1100,6 +1100,38 @@ export interface paths {
       cookie?: never;
     };
     get: operations['trends'];
+    put?: never;
+    post?: never;
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  '/api/households/{household}/dogs/{dog}/vet-pages': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get: operations['preview_4'];
+    put?: never;
+    post?: never;
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  '/api/households/{household}/dogs/{dog}/vet-pages/{number}': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get: operations['page'];
     put?: never;
     post?: never;
     delete?: never;
@@ -7944,6 +7976,10 @@ export interface components {
       /** Format: uuid */
       visit: string;
     };
+    VetPreview: {
+      /** Format: int32 */
+      pages: number;
+    };
     VisitEntry: {
       documents: components['schemas']['Attached'][];
       visit: components['schemas']['VisitRecord'];
@@ -9643,7 +9679,7 @@ export interface operations {
       };
     };
   };
-  page: {
+  page_1: {
     parameters: {
       query: {
         taker: 'GROOMER' | 'SITTER' | 'SHELTER' | 'FOSTER';
@@ -10161,6 +10197,57 @@ export interface operations {
         };
         content: {
           'application/json': components['schemas']['DogTrends'];
+        };
+      };
+    };
+  };
+  preview_4: {
+    parameters: {
+      query?: {
+        asked?: string;
+      };
+      header?: never;
+      path: {
+        household: string;
+        dog: string;
+      };
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      /** @description OK */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['VetPreview'];
+        };
+      };
+    };
+  };
+  page: {
+    parameters: {
+      query?: {
+        asked?: string;
+      };
+      header?: never;
+      path: {
+        household: string;
+        dog: string;
+        number: number;
+      };
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      /** @description OK */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'image/png': string;
         };
       };
     };

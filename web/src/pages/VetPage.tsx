@@ -6,9 +6,10 @@ import { useState } from 'react';
 import { useParams } from 'react-router';
 import { useHousehold, useMayRecord } from '../household/useMe';
 import { dateWithYear } from '../measure/days';
+import { Fetched } from '../ui/Fetched';
 import { OfDogPage } from '../view/OfDogPage';
 import { LinkPanel } from '../visit/LinkPanel';
-import { useMakeLink, vetFilePath } from '../visit/useLinks';
+import { useMakeLink, useVetPages, vetFilePath, vetPagePath } from '../visit/useLinks';
 
 const LONGEST_QUESTION = 500;
 const DAYS = [7, 30, 90];
@@ -27,30 +28,73 @@ function ForTheVet({ dog }: { dog: string }) {
   const household = useHousehold().id;
   const mayRecord = useMayRecord();
   const [asked, setAsked] = useState('');
+  // the pages are made anew when the question is done, not at every letter
+  const [shown, setShown] = useState('');
   return (
-    <Stack spacing={3} sx={{ maxWidth: 720 }}>
-      <TextField
-        label="What do you want to know?"
-        helperText="It stands at the top; leave it empty if there is nothing to ask."
-        multiline
-        minRows={2}
-        value={asked}
-        onChange={({ target }) => setAsked(target.value)}
-        slotProps={{ htmlInput: { maxLength: LONGEST_QUESTION } }}
-      />
-      <Box>
-        <Button
-          variant="contained"
-          component="a"
-          href={vetFilePath(household, dog, asked)}
-          target="_blank"
-          rel="noreferrer"
-        >
-          Open the two pages (PDF)
-        </Button>
-      </Box>
-      {mayRecord && <Links dog={dog} asked={asked} />}
-    </Stack>
+    <Box
+      sx={{
+        display: 'grid',
+        gap: 3,
+        gridTemplateColumns: { xs: 'minmax(0, 1fr)', lg: 'minmax(0, 5fr) minmax(0, 6fr)' },
+        alignItems: 'start',
+      }}
+    >
+      <Stack spacing={3}>
+        <TextField
+          label="What do you want to know?"
+          helperText="It stands at the top; leave it empty if there is nothing to ask."
+          multiline
+          minRows={2}
+          value={asked}
+          onChange={({ target }) => setAsked(target.value)}
+          onBlur={() => setShown(asked.trim())}
+          slotProps={{ htmlInput: { maxLength: LONGEST_QUESTION } }}
+        />
+        <Box>
+          <Button
+            variant="contained"
+            component="a"
+            href={vetFilePath(household, dog, asked)}
+            target="_blank"
+            rel="noreferrer"
+          >
+            Open the two pages (PDF)
+          </Button>
+        </Box>
+        {mayRecord && <Links dog={dog} asked={asked} />}
+      </Stack>
+      <PagesAsTheyWillBe dog={dog} asked={shown} />
+    </Box>
+  );
+}
+
+/** The pages, to be read before they are sent. */
+function PagesAsTheyWillBe({ dog, asked }: { dog: string; asked: string }) {
+  const household = useHousehold().id;
+  const made = useVetPages(dog, asked);
+  return (
+    <Fetched query={made} height={700}>
+      {({ pages }) => (
+        <Stack component="section" aria-label="As they will be" spacing={1.5}>
+          {Array.from({ length: pages }, (_, at) => at).map((page) => (
+            <Box
+              key={page}
+              component="img"
+              src={vetPagePath(household, dog, asked, page)}
+              alt={`Page ${page + 1} of ${pages} for the vet; its words stand in the file.`}
+              sx={{
+                width: '100%',
+                aspectRatio: '210 / 297',
+                border: 1,
+                borderColor: 'divider',
+                bgcolor: '#FFFFFF',
+                opacity: made.isPlaceholderData ? 0.6 : 1,
+              }}
+            />
+          ))}
+        </Stack>
+      )}
+    </Fetched>
   );
 }
 

@@ -48,6 +48,27 @@ export function useEndLink(dog: string) {
   });
 }
 
+/** How many pages the file for the vet will have. */
+export function useVetPages(dog: string, asked: string) {
+  const household = useHousehold().id;
+  return useQuery({
+    queryKey: [household, 'vet-pages', dog, asked],
+    queryFn: () =>
+      answered(
+        api.GET('/api/households/{household}/dogs/{dog}/vet-pages', {
+          params: { path: { household, dog }, query: asked ? { asked } : {} },
+        }),
+      ),
+    placeholderData: (before) => before,
+  });
+}
+
+/** Where the picture of one of its pages is. */
+export function vetPagePath(household: string, dog: string, asked: string, page: number): string {
+  const path = `/api/households/${household}/dogs/${dog}/vet-pages/${page}`;
+  return asked ? `${path}?asked=${encodeURIComponent(asked)}` : path;
+}
+
 /** Where the file for the vet is. */
 export function vetFilePath(household: string, dog: string, asked: string): string {
   const path = `/api/households/${household}/dogs/${dog}/vet.pdf`;

@@ -140,6 +140,8 @@ class IsolationTest {
             new Endpoint("POST", household + "/previews/dogs", "{\"csv\": \"name,flap\"}", 200),
             new Endpoint("POST", household + "/dogs-of-table", "{\"csv\": \"name\"}", 403),
             new Endpoint("GET", household + "/dogs/{dog}/vet.pdf", "", 200),
+            new Endpoint("GET", household + "/dogs/{dog}/vet-pages", "", 200),
+            new Endpoint("GET", household + "/dogs/{dog}/vet-pages/{number}", "", 200),
             new Endpoint(
                 "GET",
                 household

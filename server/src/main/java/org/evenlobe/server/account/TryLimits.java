@@ -5,7 +5,11 @@ import jakarta.servlet.ServletException;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
+import java.nio.charset.StandardCharsets;
+import java.security.MessageDigest;
+import java.security.NoSuchAlgorithmException;
 import java.time.Duration;
+import java.util.HexFormat;
 import java.util.Locale;
 import java.util.UUID;
 import org.evenlobe.server.access.RateLimits;
@@ -21,8 +25,8 @@ import org.springframework.web.filter.OncePerRequestFilter;
 
 /**
  * Limits how often somebody may try to sign in, register, change a password, handle invitations or
- * say something by a link. Paths are compared as the framework compares them, so that none is
- * spelled around its limit.
+ * say something or open a file by a link. Paths are compared as the framework compares them, so
+ * that none is spelled around its limit.
  *
  * <p>Tries to sign in are counted by the caller's address together with the e-mail, and by the
  * caller's address alone; never by the e-mail alone, so that nobody can lock somebody else out.
@@ -36,12 +40,15 @@ final class TryLimits extends OncePerRequestFilter {
   private static final int INVITATIONS = 60;
   private static final int PASSWORDS = 10;
   private static final int HANDED_OVER = 120;
+  private static final int SHARED = 120;
+  private static final int SHARED_BY_ONE_LINK = 40;
 
   private static final RequestMatcher SIGN_IN = matcher(HttpMethod.POST, "/api/sign-in");
   private static final RequestMatcher REGISTER = matcher(HttpMethod.POST, "/api/people");
   private static final RequestMatcher PASSWORD = matcher(HttpMethod.PUT, "/api/me/password");
   private static final RequestMatcher INVITATION = matcher(null, "/api/invitations/**");
   private static final RequestMatcher HANDED = matcher(null, "/api/handed/**");
+  private static final RequestMatcher SHARED_FILE = matcher(null, "/shared/**");
   private static final RequestMatcher INVITE =
       matcher(HttpMethod.POST, "/api/households/*/invitations");
 
@@ -86,6 +93,10 @@ final class TryLimits extends OncePerRequestFilter {
       String who = SignedInPerson.currentId().map(UUID::toString).orElse(from);
       return allows("password " + who, PASSWORDS);
     }
+    if (SHARED_FILE.matches(request)) {
+      return allows("shared " + from, SHARED)
+          && allows("shared by " + ofLink(request.getRequestURI()), SHARED_BY_ONE_LINK);
+    }
     if (HANDED.matches(request)) {
       return allows("handed " + from, HANDED_OVER);
     }
@@ -95,6 +106,17 @@ final class TryLimits extends OncePerRequestFilter {
 
   private boolean allows(String key, int tries) {
     return limits.allows(key, tries * generosity, WINDOW);
+  }
+
+  /** A link's address, so that the table of tries does not tell it. */
+  private static String ofLink(String path) {
+    try {
+      byte[] hash =
+          MessageDigest.getInstance("SHA-256").digest(path.getBytes(StandardCharsets.UTF_8));
+      return HexFormat.of().formatHex(hash);
+    } catch (NoSuchAlgorithmException e) {
+      throw new IllegalStateException(e);
+    }
   }
 
   /** As sign-in compares addresses, cut so that nobody fills the table with long ones. */

@@ -11,8 +11,11 @@ import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.time.LocalDate;
+import java.time.format.TextStyle;
 import java.time.temporal.ChronoUnit;
+import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
 import javax.imageio.ImageIO;
 import org.evenlobe.core.check.Verdict;
 import org.evenlobe.core.history.AssessedCheck;
@@ -29,6 +32,7 @@ final class VetChart {
   private static final int PAD = 14;
   private static final int HIGHEST = 12;
   private static final int MONTHS = 12;
+  private static final double LEAST_SHARE_NAMED = 0.04;
   private static final Color INK = new Color(34, 48, 58);
   private static final Color LINE = new Color(207, 201, 186);
   private static final Color PAPER = Color.WHITE;
@@ -42,6 +46,37 @@ final class VetChart {
             .map(one -> one.check().ears())
             .allMatch(ears -> ears.join((r, l) -> Math.max(r.score(), l.score())) <= HIGHEST / 2);
     return low ? HIGHEST / 2 : HIGHEST;
+  }
+
+  /**
+   * A month below the chart.
+   *
+   * @param words its name; none where too little of it is seen
+   * @param share how much of the chart's width it takes
+   */
+  record Month(String words, double share) {}
+
+  /** The months that it shows, the first perhaps not whole. */
+  static List<Month> months(LocalDate today) {
+    LocalDate from = today.minusMonths(MONTHS);
+    List<Month> months = new ArrayList<>();
+    double before = 0;
+    LocalDate begins = from;
+    for (LocalDate next = from.withDayOfMonth(1).plusMonths(1);
+        before < WIDTH;
+        next = next.plusMonths(1)) {
+      double until = next.isAfter(today) ? WIDTH : x(next, from, today);
+      double share = (until - before) / WIDTH;
+      months.add(
+          new Month(
+              share < LEAST_SHARE_NAMED
+                  ? ""
+                  : begins.getMonth().getDisplayName(TextStyle.SHORT, Locale.ENGLISH),
+              share));
+      before = until;
+      begins = next;
+    }
+    return months;
   }
 
   /** The picture as a PNG. */

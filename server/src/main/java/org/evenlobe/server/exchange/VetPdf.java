@@ -1,11 +1,8 @@
 package org.evenlobe.server.exchange;
 
-import java.io.IOException;
-import java.io.UncheckedIOException;
+import java.time.LocalDate;
 import java.util.Base64;
 import java.util.List;
-import org.apache.pdfbox.Loader;
-import org.apache.pdfbox.pdmodel.PDDocument;
 import org.evenlobe.core.history.DogHistory;
 import org.evenlobe.core.rule.Figures;
 import org.evenlobe.core.visit.CallCard;
@@ -17,6 +14,7 @@ public final class VetPdf {
   private static final double LARGEST = 9.5;
   private static final double SMALLEST = 5.5;
   private static final int LONGEST_LINE = 400;
+  private static final int CHART_MILLIMETRES = 168;
   private static final String STYLE =
       """
       @page { size: A4; margin: 12mm 14mm; @bottom-right { content: counter(page) ' of ' counter(pages); font-family: 'Plain'; font-size: 7pt; } }
@@ -31,6 +29,8 @@ public final class VetPdf {
       td.about { width: 27mm; font-weight: 700; }
       td.side { width: 6mm; font-weight: 700; text-align: right; padding-right: 1.5mm; vertical-align: middle; }
       img.chart { width: 168mm; border: 0.2mm solid #8a928f; }
+      table.months { width: 168mm; table-layout: fixed; }
+      table.months td { padding: 0; font-size: 0.82em; color: #46524f; white-space: nowrap; overflow: hidden; }
       img.photo { height: 38mm; margin-right: 1mm; }
       .small { font-size: 0.82em; color: #46524f; }
       """;
@@ -56,23 +56,17 @@ public final class VetPdf {
     String chart =
         Base64.getEncoder().encodeToString(VetChart.png(history.checks(), history.today()));
     int edge = VetChart.edge(history.checks());
-    byte[] file = HtmlPdf.of(html(page, chart, edge, pictures, LARGEST));
-    for (double size = LARGEST - 1; pages(file) > MOST_PAGES && size >= SMALLEST; size--) {
-      file = HtmlPdf.of(html(page, chart, edge, pictures, size));
+    byte[] file = HtmlPdf.of(html(page, history.today(), chart, edge, pictures, LARGEST));
+    for (double size = LARGEST - 1;
+        PdfPicture.pages(file) > MOST_PAGES && size >= SMALLEST;
+        size--) {
+      file = HtmlPdf.of(html(page, history.today(), chart, edge, pictures, size));
     }
     return file;
   }
 
-  private static int pages(byte[] file) {
-    try (PDDocument document = Loader.loadPDF(file)) {
-      return document.getNumberOfPages();
-    } catch (IOException e) {
-      throw new UncheckedIOException(e);
-    }
-  }
-
   private static String html(
-      VetPage page, String chart, int edge, List<Picture> pictures, double size) {
+      VetPage page, LocalDate today, String chart, int edge, List<Picture> pictures, double size) {
     StringBuilder html = new StringBuilder("<html><head><title>");
     html.append(text(page.dog())).append(" for the vet</title><style>").append(STYLE);
     html.append("body { font-size: ").append(size).append("pt; }</style></head><body><h1>");
@@ -97,7 +91,9 @@ public final class VetPdf {
     html.append("</table><h2>Ear scores of 12 months</h2>");
     html.append("<table><tr><td class='side'>R<br/><br/>L</td><td><img class='chart' ");
     html.append("alt='Scores of both ears' src='data:image/png;base64,").append(chart);
-    html.append("'/></td></tr></table><p class='small'>");
+    html.append("'/></td></tr><tr><td></td><td>");
+    months(html, today);
+    html.append("</td></tr></table><p class='small'>");
     html.append(
         "0 in the middle, %d at either edge; a full point was not quiet.</p>".formatted(edge));
     for (VetPage.Part part : page.parts()) {
@@ -107,6 +103,16 @@ public final class VetPdf {
     }
     pictures(html, pictures);
     return html.append("</body></html>").toString();
+  }
+
+  /** The months below the chart, each where its first day stands. */
+  private static void months(StringBuilder html, LocalDate today) {
+    html.append("<table class='months'><tr>");
+    for (VetChart.Month month : VetChart.months(today)) {
+      html.append("<td style='width: %.1fmm'>".formatted(month.share() * CHART_MILLIMETRES));
+      html.append(text(month.words())).append("</td>");
+    }
+    html.append("</tr></table>");
   }
 
   private static void pictures(StringBuilder html, List<Picture> pictures) {

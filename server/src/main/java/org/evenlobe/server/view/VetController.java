@@ -38,11 +38,13 @@ class VetController {
   private static final int MOST_DAYS = 90;
 
   private final VetView vet;
+  private final VetFiles files;
   private final SharedLinks links;
   private final HouseholdDay day;
 
-  VetController(VetView vet, SharedLinks links, HouseholdDay day) {
+  VetController(VetView vet, VetFiles files, SharedLinks links, HouseholdDay day) {
     this.vet = vet;
+    this.files = files;
     this.links = links;
     this.day = day;
   }
@@ -77,10 +79,49 @@ class VetController {
       @PathVariable UUID household,
       @PathVariable UUID dog,
       @RequestParam(required = false) @Nullable String asked) {
+    return pdf(dog, bounded(asked));
+  }
+
+  /**
+   * How those pages will be.
+   *
+   * @param pages how many there are
+   */
+  record VetPreview(int pages) {}
+
+  /** How many pages it will be. */
+  @GetMapping("/api/households/{household}/dogs/{dog}/vet-pages")
+  VetPreview preview(
+      @PathVariable UUID household,
+      @PathVariable UUID dog,
+      @RequestParam(required = false) @Nullable String asked) {
+    return new VetPreview(files.count(dog, bounded(asked)));
+  }
+
+  /**
+   * One of them as a picture.
+   *
+   * @param number which, the first being 0
+   * @param asked what the person wants to know
+   */
+  @GetMapping(
+      value = "/api/households/{household}/dogs/{dog}/vet-pages/{number}",
+      produces = MediaType.IMAGE_PNG_VALUE)
+  ResponseEntity<byte[]> page(
+      @PathVariable UUID household,
+      @PathVariable UUID dog,
+      @PathVariable int number,
+      @RequestParam(required = false) @Nullable String asked) {
+    return ResponseEntity.ok()
+        .header(HttpHeaders.CACHE_CONTROL, "no-store")
+        .body(files.page(dog, bounded(asked), number));
+  }
+
+  private static Optional<String> bounded(@Nullable String asked) {
     if (asked != null && asked.length() > LONGEST_QUESTION) {
       throw InvalidFields.of("asked", "must be 500 characters at most");
     }
-    return pdf(dog, said(asked));
+    return said(asked);
   }
 
   @GetMapping("/api/households/{household}/dogs/{dog}/links")
@@ -125,11 +166,11 @@ class VetController {
   }
 
   private ResponseEntity<byte[]> pdf(UUID dog, Optional<String> asked) {
-    VetView.Told told = vet.told(dog, asked);
+    byte[] pdf = files.pdf(dog, asked);
     return ResponseEntity.ok()
         .header(HttpHeaders.CONTENT_DISPOSITION, "inline; filename=\"for-the-vet.pdf\"")
         .header(HttpHeaders.CACHE_CONTROL, "no-store")
-        .body(told.pdf());
+        .body(pdf);
   }
 
   private static Optional<String> said(@Nullable String asked) {

@@ -1,11 +1,21 @@
 package org.evenlobe.server.visit;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
 
+import java.awt.image.BufferedImage;
+import java.io.ByteArrayInputStream;
 import java.io.IOException;
 import java.time.Instant;
 import java.time.temporal.ChronoUnit;
+import java.util.Collections;
+import java.util.List;
 import java.util.UUID;
+import java.util.concurrent.Callable;
+import java.util.concurrent.ExecutorService;
+import java.util.concurrent.Executors;
+import java.util.concurrent.Future;
+import javax.imageio.ImageIO;
 import org.apache.pdfbox.Loader;
 import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.text.PDFTextStripper;
@@ -100,6 +110,49 @@ class VetPageTest {
     assertThat(Caller.signedOut().get("/shared/" + "A".repeat(43) + ".pdf").status())
         .isEqualTo(404);
     assertThat(Caller.signedOut().get(owner.at("/dogs/" + dog)).status()).isEqualTo(401);
+  }
+
+  @Test
+  void isSeenAsItWillBeBeforeItIsSent() throws IOException {
+    check(0, Samples.FOUL_EAR);
+    String pages = owner.at("/dogs/" + dog + "/vet-pages");
+
+    assertThat(owner.get(pages).json().get("pages").asInt()).isEqualTo(1);
+    BufferedImage page = ImageIO.read(new ByteArrayInputStream(owner.bytes(pages + "/0")));
+    assertThat((double) page.getHeight() / page.getWidth()).isCloseTo(Math.sqrt(2), within(0.01));
+    assertThat(owner.get(pages + "/1").status()).isEqualTo(404);
+    assertThat(owner.get(pages + "/-1").status()).isEqualTo(404);
+    assertThat(owner.get(pages + "/0?asked=" + "a".repeat(501)).status()).isEqualTo(400);
+  }
+
+  @Test
+  void isMadeOnceForAChangeHoweverManyOpenIt() throws Exception {
+    check(0, Samples.FOUL_EAR);
+    String path = link("{\"days\": 7}");
+    byte[] first = Caller.signedOut().bytes(path);
+    ExecutorService people = Executors.newFixedThreadPool(10);
+    try {
+      List<Callable<byte[]>> openings =
+          Collections.nCopies(10, () -> Caller.signedOut().bytes(path));
+      // each file that is made carries another id
+      for (Future<byte[]> opened : people.invokeAll(openings)) {
+        assertThat(opened.get()).isEqualTo(first);
+      }
+    } finally {
+      people.shutdown();
+    }
+
+    check(0, Samples.QUIET_EAR);
+
+    assertThat(Caller.signedOut().bytes(path)).isNotEqualTo(first);
+  }
+
+  @Test
+  void namesTheMonthsOfTheYear() throws IOException {
+    check(0, Samples.FOUL_EAR);
+
+    assertThat(text(owner.bytes(owner.at("/dogs/" + dog + "/vet.pdf"))))
+        .containsPattern("(?s)Feb .*Mar |Mar .*Apr |Oct .*Nov ");
   }
 
   @Test
