@@ -1,23 +1,36 @@
 # Keeping the server running, and backing up what it keeps. Sourced after common.sh and build.sh.
 OUT_OF_MEMORY=3          # what Java ends with under -XX:+ExitOnOutOfMemoryError
 SHORT_LIFE=10            # seconds; a server that ends sooner has not got over its trouble
-MOST_SHORT_LIVES=3       # so many in a row, and it is not started again
+LONGEST_START=600        # seconds until a server that is starting is given up
+LONGEST_PAUSE=300        # seconds between two tries to start it; the first is 1, each next one twice
 LOOK_EVERY=20            # seconds between looks at whether it answers
 MOST_MISSES=3            # looks in a row that it may leave unanswered
 
-# start_server: starts it and waits until it answers
+# start_server: starts it and waits until it answers; says why, and fails, where it does not
 start_server() {
-  local up=''
+  local began=$SECONDS
   fast_java "$STATE" 8>&- &
   server_pid=$!
   echo "$server_pid" > "$STATE/server.pid"
-  for _ in $(seq 600); do
-    kill -0 "$server_pid" 2>/dev/null || { server_pid=''; server_log >&2; die "the server did not start; its log is $STATE/log/server.log"; }
-    if answers readiness; then up=1; break; fi
+  while [ $((SECONDS - began)) -lt $LONGEST_START ]; do
+    if ! kill -0 "$server_pid" 2>/dev/null; then
+      wait "$server_pid" 2>/dev/null || true
+      server_pid=''; server_log >&2
+      say "the server did not start; its log is $STATE/log/server.log"
+      return 1
+    fi
+    if answers readiness; then
+      server_began=$SECONDS
+      touch "$STATE/answered"   # from now on it is looked after
+      return
+    fi
     sleep 0.2
   done
-  [ -n "$up" ] || die "the server did not answer within two minutes; its log is $STATE/log/server.log"
-  server_began=$SECONDS
+  kill -KILL "$server_pid" 2>/dev/null || true
+  wait "$server_pid" 2>/dev/null || true
+  server_pid=''
+  say "the server did not answer within $LONGEST_START seconds; its log is $STATE/log/server.log"
+  return 1
 }
 
 answers() { "${SCHEME}_ok" "$PORT" "/actuator/health/$1"; }
@@ -25,35 +38,53 @@ answers() { "${SCHEME}_ok" "$PORT" "/actuator/health/$1"; }
 # server_log: what it said last; a server that did not get as far as its log said it to its output
 server_log() { tail -qn 20 "$STATE/log/server.out" "$STATE/log/server.log" 2>/dev/null || true; }
 
-# keep_serving: starts it again when it ends by itself, and says so
+# keep_serving: starts it again when it ends by itself, for as long as this runs, and says so
 keep_serving() {
-  local code short=0
+  local code rest=1
   while true; do
     code=0; wait "$server_pid" || code=$?
     server_pid=''
-    if [ $((SECONDS - server_began)) -lt $SHORT_LIFE ]; then short=$((short + 1)); else short=0; fi
-    [ $short -lt $MOST_SHORT_LIVES ] \
-      || { server_log >&2; die "the server ends again and again ($code); its log is $STATE/log/server.log"; }
+    rm -f "$STATE/answered"
+    if [ $((SECONDS - server_began)) -ge $SHORT_LIFE ]; then rest=1; fi
     if [ "$code" = "$OUT_OF_MEMORY" ]; then
       say "the server ran out of memory; it is being started again"
     else
       say "the server ended ($code); it is being started again"
     fi
-    start_server
+    until [ $((SECONDS - server_began)) -ge $SHORT_LIFE ] && start_server; do
+      say "it is tried again in $rest s"
+      pause "$rest"
+      rest=$((rest * 2 < LONGEST_PAUSE ? rest * 2 : LONGEST_PAUSE))
+      server_began=$((SECONDS - SHORT_LIFE))
+    done
     say "the server answers again"
   done
 }
 
-# watch_server: ends a server that lives and answers nothing, so that it is started again
+# watch_server: ends a server that lives and answers nothing, so that it is started again; one that
+# is starting is left alone, and what was missed before that is forgotten
 watch_server() {
   local misses=0
   ends_with_its_pause
   while pause $LOOK_EVERY; do
+    if [ ! -e "$STATE/answered" ]; then misses=0; continue; fi
     if answers liveness; then misses=0; else misses=$((misses + 1)); fi
     if [ $misses -ge $MOST_MISSES ]; then
       say "the server answers nothing; it is being ended"
+      rm -f "$STATE/answered"
       kill -KILL "$(cat "$STATE/server.pid")" 2>/dev/null || true
       misses=0
+    fi
+  done
+}
+
+# watch_database: starts it again where it has ended, on the port that the server knows
+watch_database() {
+  ends_with_its_pause
+  while pause $LOOK_EVERY; do
+    if [ -e "$STATE/answered" ] && "$PROJECT/bin/database" ended 8>&-; then
+      say "the database has ended; it is being started again"
+      if "$PROJECT/bin/database" again 8>&-; then say "the database answers again"; fi
     fi
   done
 }

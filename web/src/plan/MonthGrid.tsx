@@ -21,6 +21,7 @@ import {
 import { doneOf, doneWords, type DoneOn } from './done';
 import { DoneMark } from './DoneMark';
 import { KINDS } from './kinds';
+import { MedicineBars } from './MedicineBars';
 import { MonthMark } from './MonthMark';
 import { MoveDialog } from './MoveDialog';
 import { planWords } from './ribbon';
@@ -309,6 +310,7 @@ function Lane({
           }}
         />
       ))}
+      <MedicineBars courses={dog.courses} row={row} />
       {done.map((one) => (
         <Box
           key={one.key}

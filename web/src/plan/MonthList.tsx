@@ -1,6 +1,8 @@
+import MedicineIcon from '@mui/icons-material/MedicationOutlined';
 import Box from '@mui/material/Box';
 import Link from '@mui/material/Link';
 import Typography from '@mui/material/Typography';
+import type { ElementType } from 'react';
 import { Link as RouterLink } from 'react-router';
 import { FoldedLine } from '../form/FoldedLine';
 import { inWords, longDate, type Day } from '../measure/days';
@@ -9,6 +11,7 @@ import { drawnOn } from './days';
 import { doneOf } from './done';
 import { itemWords } from './items';
 import { KINDS, kindsThat, type Kind } from './kinds';
+import { medicineWords } from './medicine';
 
 const ORDER = kindsThat(() => true);
 
@@ -16,7 +19,9 @@ interface Line {
   key: string;
   dogId: string;
   name: string;
-  kind: Kind;
+  icon: ElementType;
+  /** Its place among the lines of a day. */
+  order: number;
   words: string;
   done: boolean;
 }
@@ -84,7 +89,7 @@ function Days({ days, today }: { days: readonly [Day, Line[]][]; today: Day }) {
 }
 
 function DayLine({ line }: { line: Line }) {
-  const Icon = KINDS[line.kind].icon;
+  const Icon = line.icon;
   return (
     <Box component="li" sx={{ listStyle: 'none' }}>
       <Link
@@ -108,23 +113,38 @@ function DayLine({ line }: { line: Line }) {
   );
 }
 
+/** The days from today on that a course has a dose on. */
+function dosesFrom({ doses }: Today['dogs'][number]['courses'][number], today: Day): Day[] {
+  const days = doses.map((local) => local.slice(0, today.length)).filter((day) => day >= today);
+  return [...new Set(days)];
+}
+
+const ofKind = (kind: Kind) => ({ icon: KINDS[kind].icon, order: ORDER.indexOf(kind) });
+
 /** What is planned and what was done, by its day. */
 function linesOf(today: Today, kinds: readonly Kind[]): Map<Day, Line[]> {
   const days = new Map<Day, Line[]>();
   const add = (day: Day, line: Line) => days.set(day, [...(days.get(day) ?? []), line]);
   for (const { id: dogId, profile, plan, ...record } of today.dogs) {
     const { name } = profile;
+    for (const course of record.courses) {
+      for (const day of dosesFrom(course, today.today)) {
+        const key = `${course.id} ${day}`;
+        const words = medicineWords(course);
+        add(day, { key, dogId, name, icon: MedicineIcon, order: ORDER.length, words, done: false });
+      }
+    }
     for (const { key, day, kind, words } of doneOf(record)) {
-      if (kinds.includes(kind)) add(day, { key, dogId, name, kind, words, done: true });
+      if (kinds.includes(kind)) add(day, { key, dogId, name, ...ofKind(kind), words, done: true });
     }
     for (const item of plan.items.filter(({ kind }) => kinds.includes(kind))) {
-      const line = { key: item.id, dogId, name, kind: item.kind, words: itemWords(item) };
+      const line = { key: item.id, dogId, name, ...ofKind(item.kind), words: itemWords(item) };
       add(drawnOn(item, today.today), { ...line, done: false });
     }
   }
   // the look before the cleaning, as everywhere
   for (const lines of days.values()) {
-    lines.sort((one, other) => ORDER.indexOf(one.kind) - ORDER.indexOf(other.kind));
+    lines.sort((one, other) => one.order - other.order);
   }
   return days;
 }

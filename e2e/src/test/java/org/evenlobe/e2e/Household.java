@@ -156,6 +156,17 @@ final class Household {
                 more));
   }
 
+  /** Drops into the right ear at 8 and at 20 for ten days, begun so many days ago. */
+  void drops(UUID dog, int daysAgo) {
+    put(
+        "/courses/" + UUID.randomUUID(),
+        """
+        {"dogId": "%s", "at": "%s", "zone": "Europe/London", "what": "Marsh drops",
+         "kind": "DROPS", "ears": ["RIGHT"], "startsOn": "%s",
+         "phases": [{"least": 8, "unit": "DROP", "times": ["08:00", "20:00"], "days": 10}]}"""
+            .formatted(dog, morning(daysAgo, 3), LocalDate.now(LONDON).minusDays(daysAgo)));
+  }
+
   /** The same for so many days, or for as many as the label says at most. */
   void range(UUID dog, int days, int mostDays) {
     LocalTime due = LocalTime.now(LONDON).withSecond(0).withNano(0);

@@ -131,7 +131,7 @@ class InOutIT extends InSession {
       theirs.getByLabel("Your name").fill("Ilse");
       ilse.button("Bathed the dog").click();
       ilse.button("A smell").click();
-      ilse.tile("Where", "its left ear");
+      ilse.tile("A smell: where?", "its left ear");
       theirs.getByLabel("Anything else").fill("Very patient.");
       ilse.expectAccessible();
       ilse.button("Send it").click();
@@ -140,7 +140,7 @@ class InOutIT extends InSession {
       page.navigate("/dogs/" + dog);
       Locator told = wren.region("Told by others");
       assertThat(told).containsText("Ilse, groomer");
-      assertThat(told).containsText("Saw: a smell (left ear). “Very patient.”");
+      assertThat(told).containsText("Left ear: a smell. “Very patient.”");
       wren.tab("Water");
       assertThat(wren.region("Days to note")).containsText("grooming with a bath");
       wren.tab("Record");

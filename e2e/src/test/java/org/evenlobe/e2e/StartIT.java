@@ -156,6 +156,14 @@ class StartIT {
 
       assertThatThrownBy(() -> Demo.start("bin/start", STATE, PORT))
           .hasMessageContaining("it is running already: " + second.address());
+
+      Demo.script("bin/database", STATE.resolve("home"), "kill");
+      String again = client.get(dog);
+      for (int tries = 0; tries < MOST_TRIES && !again.contains("\"Fen\""); tries++) {
+        LockSupport.parkNanos(200_000_000);
+        again = client.get(dog);
+      }
+      assertThat(again).as("the database is started again where it was").contains("\"Fen\"");
     }
     assertThatThrownBy(() -> Demo.script("bin/database", STATE.resolve("home"), "running"))
         .as("the database stops with the script")

@@ -1,5 +1,8 @@
 package org.evenlobe.server;
 
+import static com.tngtech.archunit.base.DescribedPredicate.not;
+import static com.tngtech.archunit.core.domain.JavaClass.Predicates.belongToAnyOf;
+import static com.tngtech.archunit.core.domain.JavaClass.Predicates.resideInAPackage;
 import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.classes;
 import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.noClasses;
 import static com.tngtech.archunit.library.dependencies.SlicesRuleDefinition.slices;
@@ -16,6 +19,15 @@ import com.tngtech.archunit.lang.SimpleConditionEvent;
 import jakarta.persistence.EntityManager;
 import java.time.Instant;
 import java.time.LocalDate;
+import org.evenlobe.core.check.CheckVerdict;
+import org.evenlobe.core.check.EardrumKnown;
+import org.evenlobe.core.check.Hold;
+import org.evenlobe.core.check.MayGoIn;
+import org.evenlobe.core.check.Verdict;
+import org.evenlobe.core.history.DogHistory;
+import org.evenlobe.core.measure.Side;
+import org.evenlobe.core.suit.EarNow;
+import org.evenlobe.core.suit.Reacted;
 import org.evenlobe.server.fact.FactKinds;
 import org.evenlobe.server.record.LocalDayMigration;
 import org.springframework.web.bind.annotation.RestController;
@@ -51,6 +63,31 @@ class ArchitectureTest {
           .should()
           .dependOnClassesThat()
           .resideInAPackage("..view..");
+
+  /** How an ear stands is one answer: nobody here asks for the parts that it is made of. */
+  @ArchTest
+  static final ArchRule AN_EAR_HAS_ONE_ANSWER =
+      noClasses()
+          .should()
+          .dependOnClassesThat(
+              resideInAPackage("org.evenlobe.core.check")
+                  .and(
+                      not(
+                          belongToAnyOf(
+                              Verdict.class,
+                              CheckVerdict.class,
+                              Hold.class,
+                              MayGoIn.class,
+                              EardrumKnown.class))));
+
+  /** What suits an ear is asked of the ear as it stands, in one place. */
+  @ArchTest
+  static final ArchRule AN_EAR_IS_HANDED_TO_THE_BENCH_IN_ONE_PLACE =
+      noClasses()
+          .that()
+          .doNotHaveSimpleName("EarsNow")
+          .should()
+          .callMethod(EarNow.class, "of", DogHistory.class, Side.class, Reacted.class);
 
   @ArchTest
   static final ArchRule ANSWERS_STAY_INSIDE =

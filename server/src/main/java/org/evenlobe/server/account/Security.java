@@ -43,7 +43,8 @@ class Security {
                     .requestMatchers(
                         "/api/csrf", "/api/sign-in", "/api/sign-out", "/api/openapi.json")
                     .permitAll()
-                    .requestMatchers("/actuator/health/**", "/error")
+                    .requestMatchers(
+                        "/actuator/health/liveness", "/actuator/health/readiness", "/error")
                     .permitAll()
                     .requestMatchers(HttpMethod.POST, "/api/people")
                     .permitAll()

@@ -20,6 +20,7 @@ import org.evenlobe.server.problem.Refusal;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpMethod;
 import org.springframework.security.web.servlet.util.matcher.PathPatternRequestMatcher;
+import org.springframework.security.web.util.matcher.OrRequestMatcher;
 import org.springframework.security.web.util.matcher.RequestMatcher;
 import org.springframework.web.filter.OncePerRequestFilter;
 
@@ -41,6 +42,7 @@ final class TryLimits extends OncePerRequestFilter {
   private static final int PASSWORDS = 10;
   private static final int HANDED_OVER = 120;
   private static final int SHARED = 120;
+  private static final int TABLES = 60;
   private static final int SHARED_BY_ONE_LINK = 40;
 
   private static final RequestMatcher SIGN_IN = matcher(HttpMethod.POST, "/api/sign-in");
@@ -49,6 +51,12 @@ final class TryLimits extends OncePerRequestFilter {
   private static final RequestMatcher INVITATION = matcher(null, "/api/invitations/**");
   private static final RequestMatcher HANDED = matcher(null, "/api/handed/**");
   private static final RequestMatcher SHARED_FILE = matcher(null, "/shared/**");
+  private static final RequestMatcher TABLE =
+      new OrRequestMatcher(
+          matcher(HttpMethod.POST, "/api/households/*/logs/*"),
+          matcher(HttpMethod.POST, "/api/households/*/previews/logs/*"),
+          matcher(HttpMethod.POST, "/api/households/*/previews/dogs"),
+          matcher(HttpMethod.POST, "/api/households/*/dogs-of-table"));
   private static final RequestMatcher INVITE =
       matcher(HttpMethod.POST, "/api/households/*/invitations");
 
@@ -90,8 +98,10 @@ final class TryLimits extends OncePerRequestFilter {
       return allows("register " + from, REGISTRATIONS);
     }
     if (PASSWORD.matches(request)) {
-      String who = SignedInPerson.currentId().map(UUID::toString).orElse(from);
-      return allows("password " + who, PASSWORDS);
+      return allows("password " + who(from), PASSWORDS);
+    }
+    if (TABLE.matches(request)) {
+      return allows("table " + who(from), TABLES);
     }
     if (SHARED_FILE.matches(request)) {
       return allows("shared " + from, SHARED)
@@ -102,6 +112,10 @@ final class TryLimits extends OncePerRequestFilter {
     }
     return !(INVITATION.matches(request) || INVITE.matches(request))
         || allows("invitation " + from, INVITATIONS);
+  }
+
+  private static String who(String from) {
+    return SignedInPerson.currentId().map(UUID::toString).orElse(from);
   }
 
   private boolean allows(String key, int tries) {

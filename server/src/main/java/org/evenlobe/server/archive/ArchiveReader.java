@@ -32,6 +32,15 @@ final class ArchiveReader {
   /** So many facts are handed on at once. */
   private static final int AT_ONCE = 200;
 
+  /** So many bytes of facts are handed on at once, however few they are. */
+  private static final long AT_ONCE_BYTES = 4_000_000;
+
+  private static final int LONGEST_TITLE = 200;
+  private static final int LONGEST_NAME = 80;
+
+  /** Of all names and titles of files together, in characters. */
+  private static final long MOST_LISTED = 4_000_000;
+
   private static final long MOST_OF_A_FACT = 1_000_000;
   private static final int MOST_OF_A_FILE = 15_000_000;
   private static final long MOST_OF_ALL_FILES = 4_000_000_000L;
@@ -126,6 +135,7 @@ final class ArchiveReader {
 
   private void facts(JsonParser parser, BoundedInput bounded, Taker taker) {
     List<FactHistory> facts = new ArrayList<>();
+    long handedOn = 0;
     while (parser.nextToken() != JsonToken.END_ARRAY) {
       bounded.allow(MOST_OF_A_FACT);
       FactHistory fact = value(parser, FactHistory.class);
@@ -136,10 +146,16 @@ final class ArchiveReader {
               .anyMatch(one -> one == null || one.at() == null || one.by().isEmpty())) {
         throw wrong("record %s is not complete".formatted(fact.id()));
       }
+      if (fact.versions().stream()
+          .flatMap(one -> one.by().stream())
+          .anyMatch(ArchiveReader::tooLong)) {
+        throw wrong("record %s: \"by\" must be 80 characters at most".formatted(fact.id()));
+      }
       boolean next = !facts.isEmpty() && !facts.get(0).kind().equals(fact.kind());
-      if (next || facts.size() == AT_ONCE) {
+      if (next || facts.size() == AT_ONCE || bounded.passed() - handedOn > AT_ONCE_BYTES) {
         taker.facts(List.copyOf(facts));
         facts.clear();
+        handedOn = bounded.passed();
       }
       facts.add(fact);
     }
@@ -148,11 +164,19 @@ final class ArchiveReader {
 
   private List<Archive.FileEntry> listed(JsonParser parser, BoundedInput bounded) {
     List<Archive.FileEntry> files = new ArrayList<>();
+    long listed = 0;
     while (parser.nextToken() != JsonToken.END_ARRAY) {
       bounded.allow(MOST_OF_A_FACT);
       Archive.FileEntry file = value(parser, Archive.FileEntry.class);
       if (file.path() == null || file.title() == null || file.sentAt() == null) {
         throw wrong("a file is not told in full");
+      }
+      if (file.title().length() > LONGEST_TITLE || file.path().length() > LONGEST_TITLE) {
+        throw wrong("a file's name and title must be 200 characters at most each");
+      }
+      listed += file.title().length() + file.path().length();
+      if (listed > MOST_LISTED) {
+        throw wrong("lists more of names and titles than is read");
       }
       files.add(file);
       if (files.size() > MOST_FILES) {
@@ -160,6 +184,10 @@ final class ArchiveReader {
       }
     }
     return files;
+  }
+
+  private static boolean tooLong(String name) {
+    return name.length() > LONGEST_NAME;
   }
 
   private <T> T value(JsonParser parser, Class<T> type) {

@@ -11,6 +11,7 @@ import org.evenlobe.server.problem.InvalidFields;
 final class BoundedInput extends FilterInputStream {
   private final String what;
   private long left;
+  private long passed;
 
   /**
    * A stream of which nothing may be read yet.
@@ -25,6 +26,11 @@ final class BoundedInput extends FilterInputStream {
   /** From here on that many bytes may be read. */
   void allow(long bytes) {
     left = bytes;
+  }
+
+  /** How many bytes were read of it so far. */
+  long passed() {
+    return passed;
   }
 
   @Override
@@ -43,6 +49,7 @@ final class BoundedInput extends FilterInputStream {
 
   private void count(int bytes) {
     left -= bytes;
+    passed += bytes;
     if (left < 0) {
       throw InvalidFields.of("archive", what);
     }

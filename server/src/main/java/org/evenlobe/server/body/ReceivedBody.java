@@ -16,18 +16,26 @@ import org.springframework.http.HttpHeaders;
 final class ReceivedBody implements ReadListener, AsyncListener {
   private static final int READ_AT_ONCE = 8192;
 
+  /** A mobile network far out sends more than this. */
+  private static final double LEAST_BYTES_A_SECOND = 4_000;
+
+  private static final double MAY_BE_SLOW_SECONDS = 10;
+
   private final AsyncContext request;
   private final BodyLimit limit;
   private final HeldMemory memory;
+  private final String sender;
+  private final long began = System.nanoTime();
   private final ByteArrayOutputStream bytes = new ByteArrayOutputStream();
   private final byte[] buffer = new byte[READ_AT_ONCE];
   private boolean over;
   private boolean released;
 
-  ReceivedBody(AsyncContext request, BodyLimit limit, HeldMemory memory) {
+  ReceivedBody(AsyncContext request, BodyLimit limit, HeldMemory memory, String sender) {
     this.request = request;
     this.limit = limit;
     this.memory = memory;
+    this.sender = sender;
   }
 
   byte[] bytes() {
@@ -38,7 +46,7 @@ final class ReceivedBody implements ReadListener, AsyncListener {
   synchronized void release() {
     if (!released) {
       released = true;
-      memory.giveBack(bytes.size());
+      memory.giveBack(sender, bytes.size());
     }
   }
 
@@ -52,12 +60,24 @@ final class ReceivedBody implements ReadListener, AsyncListener {
       }
       if (bytes.size() + read > limit.bytes()) {
         refuse(Refusal.tooLarge(limit.words()));
-      } else if (memory.take(read)) {
+      } else if (memory.take(sender, read)) {
         bytes.write(buffer, 0, read);
       } else {
         refuse(Refusal.busy());
       }
     }
+  }
+
+  /** Refuses what comes so slowly that it only holds memory; true where nothing more is awaited. */
+  synchronized boolean isOverOrTooSlow(long now) throws IOException {
+    double seconds = (now - began) / 1e9;
+    if (!over && seconds > MAY_BE_SLOW_SECONDS) {
+      double least = (seconds - MAY_BE_SLOW_SECONDS) * LEAST_BYTES_A_SECOND;
+      if (bytes.size() < least) {
+        refuse(Refusal.tooSlow());
+      }
+    }
+    return over;
   }
 
   @Override

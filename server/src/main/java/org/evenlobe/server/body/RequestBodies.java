@@ -11,6 +11,9 @@ import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
 import java.util.EnumSet;
+import java.util.Set;
+import java.util.concurrent.ConcurrentHashMap;
+import java.util.concurrent.TimeUnit;
 import org.evenlobe.server.problem.ProblemWriter;
 import org.evenlobe.server.problem.Refusal;
 import org.springframework.boot.web.servlet.FilterRegistrationBean;
@@ -18,6 +21,7 @@ import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
 import org.springframework.core.Ordered;
 import org.springframework.http.HttpHeaders;
+import org.springframework.scheduling.annotation.Scheduled;
 
 /**
  * Takes in what is sent with a request before any thread works on it: no more than its {@link
@@ -29,6 +33,7 @@ final class RequestBodies implements Filter {
 
   private final SignedIn signedIn;
   private final HeldMemory memory = new HeldMemory();
+  private final Set<ReceivedBody> awaited = ConcurrentHashMap.newKeySet();
 
   RequestBodies(SignedIn signedIn) {
     this.signedIn = signedIn;
@@ -69,10 +74,25 @@ final class RequestBodies implements Filter {
     }
     AsyncContext waiting = request.startAsync(request, response);
     waiting.setTimeout(limit.within().toMillis());
-    ReceivedBody body = new ReceivedBody(waiting, limit, memory);
+    ReceivedBody body = new ReceivedBody(waiting, limit, memory, request.getRemoteAddr());
+    awaited.add(body);
     waiting.addListener(body);
     request.setAttribute(BODY, body);
     request.getInputStream().setReadListener(body);
+  }
+
+  /** Gives up what comes too slowly. */
+  private void hurry() {
+    long now = System.nanoTime();
+    awaited.removeIf(body -> isOver(body, now));
+  }
+
+  private static boolean isOver(ReceivedBody body, long now) {
+    try {
+      return body.isOverOrTooSlow(now);
+    } catch (IOException | RuntimeException callerWentAway) {
+      return true;
+    }
   }
 
   /** Who they are is asked only where it makes a difference. */
@@ -85,10 +105,20 @@ final class RequestBodies implements Filter {
   /** Stands right inside the filter that answers for all others. */
   @Configuration
   static class Registration {
+    private final RequestBodies bodies;
+
+    Registration(SignedIn signedIn) {
+      bodies = new RequestBodies(signedIn);
+    }
+
+    @Scheduled(fixedDelay = 2, timeUnit = TimeUnit.SECONDS)
+    void hurry() {
+      bodies.hurry();
+    }
+
     @Bean
-    FilterRegistrationBean<RequestBodies> requestBodies(SignedIn signedIn) {
-      FilterRegistrationBean<RequestBodies> filter =
-          new FilterRegistrationBean<>(new RequestBodies(signedIn));
+    FilterRegistrationBean<RequestBodies> requestBodies() {
+      FilterRegistrationBean<RequestBodies> filter = new FilterRegistrationBean<>(bodies);
       filter.setOrder(Ordered.HIGHEST_PRECEDENCE + 1);
       filter.setDispatcherTypes(EnumSet.of(DispatcherType.REQUEST, DispatcherType.ASYNC));
       return filter;

@@ -29,6 +29,9 @@ public interface Dogs extends Repository<Dog, FactKey> {
           + " order by name, key.id")
   List<Dog> leftSince(UUID household, LocalDate day);
 
+  /** One, deleted or not; asked once a transaction, however often it is looked for. */
+  Optional<Dog> findById(FactKey key);
+
   /** One that has not been deleted. */
   @Query("from Dog where key.householdId = :household and key.id = :id and not gone")
   Optional<Dog> one(UUID household, UUID id);

@@ -19,7 +19,7 @@ import org.evenlobe.server.problem.InvalidFields;
  * Tables as CSV (RFC 4180), the names of the columns first. Commas part the fields, or semicolons
  * where a spreadsheet writes those.
  */
-final class CsvText {
+public final class CsvText {
   private static final String BYTE_ORDER_MARK = "\uFEFF";
   private static final String RECKONED_WITH = "=+-@\t\r";
   private static final CSVFormat FORMAT =
@@ -119,13 +119,18 @@ final class CsvText {
   }
 
   /** A spreadsheet must not take what somebody typed for a formula. */
-  static String safe(String said) {
-    return !said.isEmpty() && RECKONED_WITH.indexOf(said.charAt(0)) >= 0 ? "'" + said : said;
+  public static String safe(String said) {
+    String plain = said.stripLeading();
+    boolean reckoned =
+        !said.isEmpty()
+            && (RECKONED_WITH.indexOf(said.charAt(0)) >= 0
+                || (!plain.isEmpty() && RECKONED_WITH.indexOf(plain.charAt(0)) >= 0));
+    return reckoned ? "'" + said : said;
   }
 
   /** The same the other way round. */
   private static String asTyped(String said) {
     boolean quoted = said.length() > 1 && said.charAt(0) == '\'';
-    return quoted && RECKONED_WITH.indexOf(said.charAt(1)) >= 0 ? said.substring(1) : said;
+    return quoted && !safe(said.substring(1)).equals(said.substring(1)) ? said.substring(1) : said;
   }
 }

@@ -47,6 +47,7 @@ class DogTableController {
   private final BreedCatalogue breeds;
   private final Validator validator;
   private final HouseholdDay day;
+  private final TableTurns turns;
 
   DogTableController(
       Dogs dogs,
@@ -54,13 +55,15 @@ class DogTableController {
       FactKinds kinds,
       BreedCatalogue breeds,
       Validator validator,
-      HouseholdDay day) {
+      HouseholdDay day,
+      TableTurns turns) {
     this.dogs = dogs;
     this.facts = facts;
     this.kinds = kinds;
     this.breeds = breeds;
     this.validator = validator;
     this.day = day;
+    this.turns = turns;
   }
 
   /**
@@ -116,8 +119,11 @@ class DogTableController {
   @Transactional(readOnly = true)
   public DogTableAnswer preview(
       @PathVariable UUID household, @Valid @RequestBody DogTableRequest said) {
-    List<DogLine> lines = judged(new DogTable(breeds, day.today()).read(said.csv()));
-    return new DogTableAnswer(lines, count(lines));
+    return turns.inTurn(
+        () -> {
+          List<DogLine> lines = judged(new DogTable(breeds, day.today()).read(said.csv()));
+          return new DogTableAnswer(lines, count(lines));
+        });
   }
 
   /**
@@ -129,6 +135,10 @@ class DogTableController {
   @Transactional
   public DogTableAnswer add(
       @PathVariable UUID household, @Valid @RequestBody DogTableRequest said) {
+    return turns.inTurn(() -> added(said));
+  }
+
+  private DogTableAnswer added(DogTableRequest said) {
     List<Line> read = new DogTable(breeds, day.today()).read(said.csv());
     List<DogLine> lines = judged(read);
     InvalidFields.Collector errors = new InvalidFields.Collector();

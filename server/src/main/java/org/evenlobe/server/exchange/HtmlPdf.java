@@ -7,12 +7,14 @@ import java.io.IOException;
 import java.io.InputStream;
 import java.io.UncheckedIOException;
 import java.util.Objects;
+import java.util.regex.Pattern;
 import org.springframework.web.util.HtmlUtils;
 
 /** Writes a page of HTML as a PDF, with fonts that ship with the product by the name "Plain". */
 final class HtmlPdf {
   private static final int BOLD = 700;
   private static final int PLAIN = 400;
+  private static final Pattern CONTROL = Pattern.compile("[\\p{Cntrl}\\uFFFE\\uFFFF&&[^\\n\\t]]");
 
   private HtmlPdf() {}
 
@@ -37,6 +39,7 @@ final class HtmlPdf {
 
   /** What somebody said, as text of a page. */
   static String text(String said) {
-    return HtmlUtils.htmlEscapeDecimal(said);
+    // XML takes no control characters but these
+    return HtmlUtils.htmlEscapeDecimal(CONTROL.matcher(said).replaceAll(" "));
   }
 }

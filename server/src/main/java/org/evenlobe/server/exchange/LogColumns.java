@@ -10,6 +10,7 @@ import java.time.temporal.TemporalAccessor;
 import java.util.ArrayList;
 import java.util.Collection;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.stream.Collectors;
@@ -132,7 +133,10 @@ final class LogColumns {
       if (column.several()) {
         return Optional.of(json.readTree(text));
       }
-      return Optional.of(one(column.type(), text));
+      return Optional.of(
+          Map.class.isAssignableFrom(column.type())
+              ? json.readTree(text)
+              : one(column.type(), text));
     } catch (NumberFormatException e) {
       errors.add(new FieldError(column.name(), "must be a number"));
     } catch (IllegalArgumentException e) {

@@ -21,9 +21,11 @@ class LogTableController {
   private static final String CSV = "text/csv";
 
   private final LogTables tables;
+  private final TableTurns turns;
 
-  LogTableController(LogTables tables) {
+  LogTableController(LogTables tables, TableTurns turns) {
     this.tables = tables;
+    this.turns = turns;
   }
 
   @GetMapping(value = "/logs/{log}.csv", produces = CSV + ";charset=UTF-8")
@@ -37,17 +39,15 @@ class LogTableController {
   /** What would be added; stores nothing. */
   @PostMapping(value = "/previews/logs/{log}", consumes = CSV)
   @Needs(Role.VIEWER)
-  @Transactional(readOnly = true)
   public LogAnswer preview(
       @PathVariable UUID household, @PathVariable String log, @RequestBody String csv) {
-    return tables.preview(log, csv);
+    return turns.inTurn(() -> tables.preview(log, csv));
   }
 
   /** Adds what is not there yet; nothing, where a line is wrong. */
   @PostMapping(value = "/logs/{log}", consumes = CSV)
-  @Transactional
   public LogAnswer add(
       @PathVariable UUID household, @PathVariable String log, @RequestBody String csv) {
-    return tables.add(log, csv);
+    return turns.inTurn(() -> tables.add(log, csv));
   }
 }

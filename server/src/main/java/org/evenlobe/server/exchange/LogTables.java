@@ -36,7 +36,6 @@ import tools.jackson.databind.node.ObjectNode;
 
 /** What was said of one kind as a table: out, and in, where each line is one fact. */
 @Service
-@Transactional(propagation = Propagation.MANDATORY)
 class LogTables {
   /** So many lines at once at most. */
   private static final int MOST_LINES = 20_000;
@@ -45,6 +44,10 @@ class LogTables {
   private static final int MOST_TOLD = 100;
 
   private static final int AT_ONCE = 500;
+
+  /** What is not judged and written by then is given up. */
+  private static final int MOST_SECONDS = 120;
+
   private static final String ID = "id";
   private static final String DOG = "dog";
   private static final String DOG_ID = "dogId";
@@ -96,6 +99,7 @@ class LogTables {
   private record Said(long number, UUID id, ObjectNode body) {}
 
   /** What was said of a kind, as it stands, the latest last. */
+  @Transactional(propagation = Propagation.MANDATORY)
   public String write(String path) {
     FactKind<?, ?> kind = kind(path);
     LogColumns columns = new LogColumns(kind.body(), json);
@@ -120,6 +124,7 @@ class LogTables {
   private record Row(String order, List<String> cells) {}
 
   /** What a table would come to. */
+  @Transactional(readOnly = true, timeout = MOST_SECONDS)
   public LogAnswer preview(String path, String csv) {
     return new Reading(kind(path)).read(csv).answer();
   }
@@ -129,6 +134,7 @@ class LogTables {
    *
    * @throws InvalidFields naming the wrong lines
    */
+  @Transactional(timeout = MOST_SECONDS)
   public LogAnswer add(String path, String csv) {
     Reading reading = new Reading(kind(path)).read(csv);
     InvalidFields.Collector errors = new InvalidFields.Collector();
@@ -190,6 +196,7 @@ class LogTables {
     private final FactKind<?, ?> kind;
     private final LogColumns columns;
     private final Map<String, List<UUID>> byName = new HashMap<>();
+    private final Set<String> dogsHere = new HashSet<>();
     private final List<Said> fresh = new ArrayList<>();
     private final List<WrongLine> lines = new ArrayList<>();
     private int wrong;
@@ -198,13 +205,12 @@ class LogTables {
     Reading(FactKind<?, ?> kind) {
       this.kind = kind;
       columns = new LogColumns(kind.body(), json);
-      everyDog()
-          .forEach(
-              dog ->
-                  byName
-                      .computeIfAbsent(
-                          DogTable.key(dog.profile().name()), name -> new ArrayList<>())
-                      .add(dog.id()));
+      for (Dog dog : everyDog().toList()) {
+        dogsHere.add(dog.id().toString());
+        byName
+            .computeIfAbsent(DogTable.key(dog.profile().name()), name -> new ArrayList<>())
+            .add(dog.id());
+      }
     }
 
     LogAnswer answer() {
@@ -259,6 +265,10 @@ class LogTables {
 
     private void dog(CsvText.Row row, ObjectNode body, List<FieldError> errors) {
       if (body.has(DOG_ID)) {
+        // nobody is asked line by line for a dog that is not here
+        if (!dogsHere.contains(body.path(DOG_ID).asString("").toLowerCase(Locale.ROOT))) {
+          errors.add(new FieldError(DOG_ID, "is not a dog of this household"));
+        }
         return;
       }
       List<UUID> named =

@@ -2,7 +2,6 @@ package org.evenlobe.server.fact;
 
 import jakarta.persistence.EntityManager;
 import jakarta.persistence.FlushModeType;
-import jakarta.validation.Validator;
 import java.sql.Timestamp;
 import java.time.Instant;
 import java.util.ArrayList;
@@ -41,7 +40,7 @@ public class FactHistories {
   private final FactKeeping keeping;
   private final FactKinds kinds;
   private final JsonMapper json;
-  private final Validator validator;
+  private final Bodies bodies;
   private final HouseholdDay day;
 
   FactHistories(
@@ -50,7 +49,7 @@ public class FactHistories {
       FactKeeping keeping,
       FactKinds kinds,
       JsonMapper json,
-      Validator validator,
+      Bodies bodies,
       HouseholdDay day) {
     this.entities = entities;
     this.jdbc = new JdbcTemplate(source);
@@ -59,7 +58,7 @@ public class FactHistories {
     this.keeping = keeping;
     this.kinds = kinds;
     this.json = json;
-    this.validator = validator;
+    this.bodies = bodies;
     this.day = day;
   }
 
@@ -155,8 +154,8 @@ public class FactHistories {
   public record TakenOver(List<FactHistory> added, List<FactHistory> there) {}
 
   /**
-   * Takes over facts that are not there yet, with all their versions; what was said last has to
-   * hold by what lasts of its kind's rules.
+   * Takes over facts that are not there yet, with all their versions; each has to hold by what
+   * lasts of its kind's rules.
    *
    * @throws InvalidFields naming the fact in which something is wrong
    */
@@ -252,6 +251,7 @@ public class FactHistories {
     Optional<B> last = Optional.empty();
     for (Told told : history.versions()) {
       Optional<B> body = told.said().map(said -> read(kind, history, said));
+      body.ifPresent(said -> check(kind, history, said));
       fact.advance(body.isEmpty());
       body.ifPresent(fact::say);
       if (body.isPresent()) {
@@ -270,10 +270,9 @@ public class FactHistories {
             told.by().orElse(null)
           });
     }
-    check(
-        kind,
-        history,
-        last.orElseThrow(() -> wrong(history, "versions", "must say something of it")));
+    if (last.isEmpty()) {
+      throw wrong(history, "versions", "must say something of it");
+    }
     entities.persist(fact);
   }
 
@@ -304,11 +303,7 @@ public class FactHistories {
   }
 
   private void validate(FactHistory history, Object said) {
-    InvalidFields.Collector errors = new InvalidFields.Collector();
-    for (var one : validator.validate(said)) {
-      errors.require(false, place(history, one.getPropertyPath().toString()), one.getMessage());
-    }
-    errors.throwIfAny();
+    bodies.validate(said, place(history, ""));
   }
 
   private static InvalidFields wrong(FactHistory history, String field, String message) {

@@ -14,10 +14,12 @@ import org.springframework.transaction.annotation.Transactional;
 public class FactKeeping {
   private final FactStore facts;
   private final FactKinds kinds;
+  private final Bodies bodies;
 
-  FactKeeping(FactStore facts, FactKinds kinds) {
+  FactKeeping(FactStore facts, FactKinds kinds, Bodies bodies) {
     this.facts = facts;
     this.kinds = kinds;
+    this.bodies = bodies;
   }
 
   /**
@@ -52,13 +54,22 @@ public class FactKeeping {
   }
 
   /**
-   * Says again what an earlier version said.
+   * Says again what an earlier version said, by the rules of saying it now.
    *
+   * @throws InvalidFields if it could not be said now
    * @throws Refusal 404 if there is no such version, or it was replaced too long ago
    */
   public <B, F extends StoredFact<B>> F restore(FactKind<B, F> kind, UUID id, int version) {
     CurrentMember.get().role().require(kind.writer());
-    return facts.restore(kind.stored(), kind.body(), id, version);
+    return facts.restore(
+        kind.stored(),
+        kind.body(),
+        id,
+        version,
+        body -> {
+          bodies.validate(body);
+          kind.rules().check(id, body);
+        });
   }
 
   /**

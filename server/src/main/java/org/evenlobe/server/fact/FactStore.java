@@ -2,6 +2,7 @@ package org.evenlobe.server.fact;
 
 import jakarta.persistence.EntityManager;
 import java.time.Clock;
+import java.time.DateTimeException;
 import java.time.Duration;
 import java.time.Instant;
 import java.time.OffsetDateTime;
@@ -9,6 +10,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
+import java.util.function.Consumer;
 import java.util.function.Supplier;
 import org.evenlobe.server.access.CurrentMember;
 import org.evenlobe.server.access.Member;
@@ -19,6 +21,7 @@ import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Propagation;
 import org.springframework.transaction.annotation.Transactional;
+import tools.jackson.core.JacksonException;
 import tools.jackson.databind.json.JsonMapper;
 
 /**
@@ -105,15 +108,16 @@ class FactStore {
   /**
    * Says again what an earlier version said; that is a version of its own.
    *
+   * @param rules what has to hold of it
    * @throws Refusal 404 if there is no such version, or it was replaced more than 30 days ago
    */
   public <B, F extends StoredFact<B>> F restore(
-      Class<F> kind, Class<B> bodyType, UUID id, int version) {
+      Class<F> kind, Class<B> bodyType, UUID id, int version, Consumer<B> rules) {
     FactKey key = new FactKey(CurrentMember.household(), id);
     waitForOthers(key);
     F present = found(kind, key);
-    B body =
-        json.readValue(restorable(kind, key, version).orElseThrow(Refusal::notFound), bodyType);
+    B body = read(restorable(kind, key, version).orElseThrow(Refusal::notFound), bodyType);
+    rules.accept(body);
     return correct(kind, present, key, body, json.writeValueAsString(body));
   }
 
@@ -132,6 +136,14 @@ class FactStore {
     return versions;
   }
 
+  private <B> B read(String said, Class<B> bodyType) {
+    try {
+      return json.readValue(said, bodyType);
+    } catch (JacksonException unreadable) {
+      throw InvalidFields.of("version", "cannot be read any more: it may not be said again");
+    }
+  }
+
   private Optional<String> restorable(Class<?> kind, FactKey key, int version) {
     return kept(kind, key).stream()
         .filter(one -> one.version() == version && one.restorable())
@@ -143,8 +155,13 @@ class FactStore {
   private record Kept(
       int version, String by, Instant at, boolean restorable, @Nullable String body) {
     <B> KeptVersion<B> read(FactKind<B, ?> kind, JsonMapper json) {
-      Optional<B> said = Optional.ofNullable(body).map(text -> json.readValue(text, kind.body()));
-      return new KeptVersion<>(version, by, at, restorable, said, said.flatMap(kind.day()));
+      try {
+        Optional<B> said = Optional.ofNullable(body).map(text -> json.readValue(text, kind.body()));
+        return new KeptVersion<>(version, by, at, restorable, said, said.flatMap(kind.day()));
+      } catch (JacksonException | DateTimeException | NullPointerException unreadable) {
+        // what came in with an archive of earlier days may say what nobody can say now
+        return new KeptVersion<>(version, by, at, false, Optional.empty(), Optional.empty());
+      }
     }
   }
 

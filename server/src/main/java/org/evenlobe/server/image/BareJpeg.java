@@ -1,17 +1,30 @@
 package org.evenlobe.server.image;
 
+import java.awt.image.BufferedImage;
+import java.io.ByteArrayOutputStream;
+import java.io.IOException;
+import java.io.UncheckedIOException;
+import java.nio.ByteBuffer;
+import java.util.HashSet;
+import java.util.Set;
+import javax.imageio.ImageIO;
+
 /**
- * Tells whether bytes are a JPEG in which nothing is written beside the picture: no place, no
- * camera, no words, nothing behind its end.
+ * Tells whether bytes are a JPEG as it is drawn here, in which nothing is written beside the
+ * picture: no place, no camera, no words, not in the mark of the format nor in a table, nothing
+ * behind its end.
  */
 final class BareJpeg {
   private static final int BYTE = 0xFF;
   private static final int HEAD = 4;
   private static final int BEGINS = 0xD8;
   private static final int ENDS = 0xD9;
-  private static final int JFIF = 0xE0;
+  private static final int FRAME = 0xC0;
   private static final int SCAN = 0xDA;
-  private static final int LEAST_OF_A_FRAME = 8;
+  private static final int FRAME_OF_THREE_COLOURS = 17;
+
+  /** The mark of the format and the tables, as they stand in every picture that is drawn here. */
+  private static final Set<ByteBuffer> OURS = ours();
 
   private BareJpeg() {}
 
@@ -25,6 +38,7 @@ final class BareJpeg {
       return false;
     }
     boolean framed = false;
+    Set<ByteBuffer> seen = new HashSet<>();
     int here = 2;
     while (here + HEAD <= end && at(bytes, here) == BYTE) {
       int marker = at(bytes, here + 1);
@@ -32,31 +46,49 @@ final class BareJpeg {
       if (marker == SCAN) {
         return framed && endsOnce(bytes, here);
       }
-      if (length < 2 || here + 2 + length > end || !isOfThePicture(marker)) {
+      if (length < 2 || here + 2 + length > end) {
         return false;
       }
-      if (isFrame(marker)) {
-        framed = length >= LEAST_OF_A_FRAME && pixels(bytes, here) <= mostPixels;
+      if (marker == FRAME) {
+        if (framed || length != FRAME_OF_THREE_COLOURS || pixels(bytes, here) > mostPixels) {
+          return false;
+        }
+        framed = true;
+      } else {
+        ByteBuffer part = ByteBuffer.wrap(bytes, here, 2 + length);
+        if (!OURS.contains(part) || !seen.add(part)) {
+          return false;
+        }
       }
       here += 2 + length;
     }
     return false;
   }
 
+  private static Set<ByteBuffer> ours() {
+    try (ByteArrayOutputStream out = new ByteArrayOutputStream()) {
+      ImageIO.write(new BufferedImage(8, 8, BufferedImage.TYPE_INT_RGB), "jpeg", out);
+      byte[] bytes = out.toByteArray();
+      Set<ByteBuffer> parts = new HashSet<>();
+      int here = 2;
+      while (at(bytes, here + 1) != SCAN) {
+        int length = 2 + two(bytes, here + 2);
+        if (at(bytes, here + 1) != FRAME) {
+          parts.add(ByteBuffer.wrap(bytes, here, length));
+        }
+        here += length;
+      }
+      return parts;
+    } catch (IOException e) {
+      throw new UncheckedIOException(e);
+    }
+  }
+
   private static long pixels(byte[] bytes, int frame) {
     return (long) two(bytes, frame + 5) * two(bytes, frame + 7);
   }
 
-  /** Tables, frames and the mark of the format: none holds words. */
-  private static boolean isOfThePicture(int marker) {
-    return marker == JFIF || marker == 0xDB || marker == 0xC4 || marker == 0xDD || isFrame(marker);
-  }
-
-  private static boolean isFrame(int marker) {
-    return marker == 0xC0 || marker == 0xC1 || marker == 0xC2;
-  }
-
-  /** From its first scan on, markers are of scans and tables; the mark of the end stands last. */
+  /** In its one scan no marker stands but restarts; the mark of the end stands last. */
   private static boolean endsOnce(byte[] bytes, int scan) {
     for (int here = scan + 2; here + 1 < bytes.length; here++) {
       if (at(bytes, here) == BYTE) {
@@ -64,7 +96,7 @@ final class BareJpeg {
         boolean restart = marker >= 0xD0 && marker <= 0xD7;
         boolean stuffed = marker == 0 || marker == BYTE;
         boolean last = marker == ENDS && here + 2 == bytes.length;
-        if (!restart && !stuffed && !last && marker != SCAN && !isOfThePicture(marker)) {
+        if (!restart && !stuffed && !last) {
           return false;
         }
       }

@@ -1,16 +1,34 @@
 package org.evenlobe.server.problem;
 
 import java.nio.charset.StandardCharsets;
+import java.util.Set;
+import java.util.regex.Pattern;
 import tools.jackson.core.JsonParser;
 import tools.jackson.databind.DeserializationContext;
 import tools.jackson.databind.deser.std.StdScalarDeserializer;
 
-/** Refuses text that no database can store and no person can read: NUL and broken surrogates. */
+/**
+ * Refuses text that no database can store and no person can read: NUL and broken surrogates. Takes
+ * out other control characters; lines end in notes and tables alone, elsewhere a space stands
+ * there.
+ */
 final class CleanStrings extends StdScalarDeserializer<String> {
   static final String REFUSED = "holds a character that is not text";
+  private static final Set<String> OF_LINES =
+      Set.of("note", "csv", "asked", "text", "words", "done", "culture", "normal", "reactions");
+  private static final Pattern LINE_END = Pattern.compile("\\r\\n?|[\\u0085\\u2028\\u2029]");
+  private static final Pattern CONTROL = Pattern.compile("[\\p{Cntrl}&&[^\\n\\t]]");
 
   CleanStrings() {
     super(String.class);
+  }
+
+  /** The same without what is no text; in that field, where it is one. */
+  static String cleaned(String text, String field) {
+    String lines = LINE_END.matcher(text).replaceAll("\n");
+    String ended =
+        field != null && OF_LINES.contains(field) ? lines : lines.replaceAll("[\n\t]", " ");
+    return CONTROL.matcher(ended).replaceAll("");
   }
 
   @Override
@@ -22,6 +40,6 @@ final class CleanStrings extends StdScalarDeserializer<String> {
     if (text.indexOf('\0') >= 0 || !StandardCharsets.UTF_8.newEncoder().canEncode(text)) {
       throw context.weirdStringException("…", String.class, REFUSED);
     }
-    return text;
+    return cleaned(text, parser.currentName());
   }
 }

@@ -75,7 +75,7 @@ class Problems extends ResponseEntityExceptionHandler {
         request);
   }
 
-  /** Such as a type that is none, or one of which nothing can be made. */
+  /** Such as a type that is none, or one of which nothing can be made: "application/*". */
   @ExceptionHandler
   @Nullable ResponseEntity<Object> handleWrongType(
       InvalidMediaTypeException invalid, WebRequest request) {
@@ -84,7 +84,13 @@ class Problems extends ResponseEntityExceptionHandler {
 
   @ExceptionHandler
   @Nullable ResponseEntity<Object> handleUnexpected(Exception unexpected, WebRequest request) {
-    return answer(LastResort.of(unexpected), request);
+    String type = request.getHeader(HttpHeaders.CONTENT_TYPE);
+    boolean ofManyTypes = type != null && type.contains("*");
+    return answer(
+        ofManyTypes && unexpected instanceof IllegalArgumentException
+            ? InvalidFields.of("Content-Type", "must name one type")
+            : LastResort.of(unexpected),
+        request);
   }
 
   private @Nullable ResponseEntity<Object> answer(Refusal refusal, WebRequest request) {

@@ -9,6 +9,7 @@ import org.evenlobe.server.access.HouseholdDay;
 import org.evenlobe.server.access.Role;
 import org.evenlobe.server.dog.Dog;
 import org.evenlobe.server.dog.Dogs;
+import org.evenlobe.server.fact.FactKey;
 import org.evenlobe.server.fact.FactKind;
 import org.evenlobe.server.problem.InvalidFields;
 import org.springframework.stereotype.Component;
@@ -83,7 +84,9 @@ public class DogFactRules {
    * @throws InvalidFields if it is none of this household's
    */
   public Dog dog(UUID id) {
-    return dogs.one(CurrentMember.household(), id)
+    // by its key: asked once a transaction, however many of its facts are judged in it
+    return dogs.findById(new FactKey(CurrentMember.household(), id))
+        .filter(dog -> !dog.isGone())
         .orElseThrow(() -> InvalidFields.of("dogId", "is not a dog of this household"));
   }
 

@@ -10,6 +10,7 @@ import org.apache.commons.csv.CSVFormat;
 import org.apache.commons.csv.CSVPrinter;
 import org.evenlobe.core.plan.item.PlanItem;
 import org.evenlobe.core.stock.StockOutlook;
+import org.evenlobe.server.exchange.CsvText;
 import org.evenlobe.server.view.CompareView.ComparedBottle;
 import org.evenlobe.server.view.StockView.Stock;
 import org.springframework.http.HttpHeaders;
@@ -76,7 +77,7 @@ class StockController {
       throws IOException {
     printer.printRecord(
         kind.kind().name(),
-        kind.product().orElse(""),
+        CsvText.safe(kind.product().orElse("")),
         Math.round(Math.ceil(kind.buy())),
         kind.kind().unit(),
         Math.round(kind.left()),

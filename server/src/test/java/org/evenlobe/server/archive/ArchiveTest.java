@@ -360,6 +360,18 @@ class ArchiveTest {
                 text.replaceFirst(
                     "versions\":\\[",
                     "$0" + "{\"at\":\"2026-01-01T10:00:00Z\",\"by\":\"x\"},".repeat(30_000))),
+        Wrong.document(
+            "a load that nobody can say, in an earlier version",
+            "load",
+            text -> text.replaceFirst("\"load\":1", "\"load\":99")),
+        Wrong.document(
+            "a name longer than any",
+            "80 characters at most",
+            text -> text.replaceFirst("\"by\":\"", "$0" + "x".repeat(81))),
+        Wrong.document(
+            "a title longer than any",
+            "200 characters at most",
+            text -> text.replaceFirst("\"title\":\"", "$0" + "x".repeat(201))),
         Wrong.file("a way out", "../../etc/passwd", "../../etc/passwd", new byte[] {1}),
         Wrong.file("a file it does not list", "does not list", aFile, new byte[] {1}),
         new Wrong(

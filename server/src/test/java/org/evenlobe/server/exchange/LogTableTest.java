@@ -75,6 +75,18 @@ class LogTableTest {
   }
 
   @Test
+  void aBottleOfWhichNothingIsKnownComesInAsItWentOut() {
+    owner.create(
+        owner.at("/supplies/" + UUID.randomUUID()),
+        Samples.bottle(250, 100).replace("\"kind\"", "\"label\": {\"actives\": {}}, \"kind\""));
+    String table = owner.get(owner.at("/logs/supplies.csv")).body();
+    Caller other = Caller.newOwner();
+
+    assertThat(added(send(other, "/logs/supplies", table))).isEqualTo(1);
+    assertThat(other.get(other.at("/logs/supplies.csv")).body()).isEqualTo(table);
+  }
+
+  @Test
   void aTableOfOnesOwnNamesDogsByNameAndIsAddedOnce() {
     String table = SWIMS + "fen,2026-01-02T10:00:00Z,SWIM,2026-01-02,2026-01-02\r\n";
 

@@ -1,0 +1,172 @@
+package org.evenlobe.e2e;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
+import java.time.Instant;
+import java.time.LocalDate;
+import java.time.LocalTime;
+import java.time.ZoneId;
+import java.util.UUID;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
+
+/**
+ * An ear that is cleaned and gets drops twice a day for ten days, carried through by two people and
+ * a sitter: cleaned at 19, drops at 20, in every room.
+ */
+@ExtendWith(RunningDemo.class)
+class TenDaysIT extends InSession {
+  private static final ZoneId LONDON = ZoneId.of("Europe/London");
+  private static final String SEEN = "\"redness\": \"MODERATE\", \"odour\": \"FOUL\"";
+
+  /** The third day; whatever is told at this machine's own clock is past by then. */
+  private final LocalDate day = LocalDate.now(LONDON).plusDays(1);
+
+  private static Instant at(LocalDate day, int hour, int minute) {
+    return day.atTime(LocalTime.of(hour, minute)).atZone(LONDON).toInstant();
+  }
+
+  private static void itIs(Person person, Instant now) {
+    person.page().clock().setFixedTime(now.toEpochMilli());
+  }
+
+  @Test
+  void isCleanedAt19AndGetsItsDropsAt20WhoeverDoesIt() {
+    Instant evening = at(day, 18, 50);
+    Demo.Server server = RunningDemo.serverAt(evening);
+    try (Person wren = withDog(Person.atDesk(server.address()), "");
+        Person teal = Person.withPhone(server.address());
+        Person ines = Person.withPhone(server.address())) {
+      household.check(dog, 1, 1, SEEN);
+      household.order(dog, 1, 2);
+      household.drops(dog, 1);
+      itIs(wren, evening);
+      itIs(teal, evening);
+      itIs(ines, evening);
+      joins(wren, teal);
+
+      everyRoomSaysNineteen(wren);
+      String link = handedOverTo(wren, "sitter");
+      cleaned(teal);
+      waits(wren);
+
+      server.stop();
+      Instant dose = at(day, 20, 2);
+      server = RunningDemo.serverAt(dose);
+      itIs(wren, dose);
+      itIs(ines, dose);
+      given(ines, link);
+      wren.page().navigate("/doses");
+      assertThat(wren.page().getByText("Given by Ines at 20:00").first()).isVisible();
+
+      server.stop();
+      Instant morning = at(day.plusDays(1), 7, 30);
+      server = RunningDemo.serverAt(morning);
+      itIs(wren, morning);
+      itIs(teal, morning);
+      looksWorse(teal);
+      nothingGoesIn(wren);
+      theVetSaysToGoOn(wren);
+    } finally {
+      server.close();
+    }
+  }
+
+  private static void joins(Person owner, Person other) {
+    String token = SharingIT.invite(owner, "CARER").replaceAll(".*/join/", "");
+    other.register(UUID.randomUUID() + "@test.example");
+    other.page().navigate("/join/" + token);
+    other.button("Join").click();
+    other.link("Fen").waitFor();
+  }
+
+  private void everyRoomSaysNineteen(Person wren) {
+    Page page = wren.page();
+    page.navigate("/");
+    assertThat(wren.region("What to do now")).containsText("Today, about 19:00");
+    page.navigate("/doses");
+    assertThat(wren.region("Now: Fen, right ear")).containsText("Clean the right ear first");
+    page.navigate("/month");
+    assertThat(page.getByText("19:00").first()).isVisible();
+    page.navigate("/dogs/" + dog + "/session?ears=RIGHT");
+    assertThat(page.getByText("twice a day").first()).isVisible();
+    assertThat(wren.button("Begin")).isVisible();
+    String today = "DTSTART:" + day.toString().replace("-", "");
+    // the calendar gives instants: London's winter hours are those of UTC
+    assertThat(household.calendar())
+        .containsPattern(today + "T190000Z?\\R")
+        .containsPattern(today + "T200000Z?\\R");
+  }
+
+  private String handedOverTo(Person wren, String taker) {
+    Page page = wren.page();
+    page.navigate("/dogs/" + dog + "/hand-over");
+    wren.tile("Who takes it", taker);
+    wren.button("Make a link for the " + taker).click();
+    return page.getByLabel("Its address").inputValue();
+  }
+
+  private void cleaned(Person teal) {
+    Page page = teal.page();
+    page.navigate("/dogs/" + dog + "/cleaning?ears=RIGHT");
+    teal.choose("right ear: 1 trace");
+    teal.button("Save").click();
+    teal.atPage("Fen");
+  }
+
+  private static void waits(Person wren) {
+    Page page = wren.page();
+    page.navigate("/doses");
+    assertThat(wren.region("Now: Fen, right ear")).containsText("Wait until 19:50");
+  }
+
+  private static void given(Person ines, String link) {
+    Page page = ines.page();
+    page.navigate(link);
+    page.getByLabel("Your name").fill("Ines");
+    ines.button("Gave the medicine").click();
+    page.getByLabel("When you gave it").fill("20:00");
+    ines.expectAccessible();
+    ines.button("Send it").click();
+    assertThat(page.getByText("Thank you")).isVisible();
+  }
+
+  private void looksWorse(Person teal) {
+    Page page = teal.page();
+    page.navigate("/");
+    teal.button("A light look at the ears of Fen").click();
+    teal.button("Worse, or it hurts, or not as usual").click();
+    teal.tile("How the right ear does", "worse");
+    page.getByText("is not as usual").click();
+    teal.button("Save").click();
+  }
+
+  private void nothingGoesIn(Person wren) {
+    Page page = wren.page();
+    page.navigate("/");
+    Locator toDo = wren.region("What to do now");
+    assertThat(toDo.getByRole(AriaRole.LISTITEM).first()).containsText("Vet");
+    assertThat(toDo).not().containsText("about 07:00");
+    page.navigate("/dogs/" + dog + "/session?ears=RIGHT");
+    assertThat(wren.button("Begin")).hasCount(0);
+    page.navigate("/doses");
+    assertThat(wren.region("Now: Fen, right ear")).not().containsText("Clean the right ear first");
+  }
+
+  private void theVetSaysToGoOn(Person wren) {
+    Page page = wren.page();
+    page.navigate("/dogs/" + dog + "/visit");
+    page.getByText("It was a call: the vet looked at nothing").click();
+    wren.region("right ear").getByText("the vet said to go on as ordered").click();
+    wren.expectAccessible();
+    wren.button("Save").click();
+    page.waitForURL("**/visits?saved");
+
+    page.navigate("/");
+    assertThat(wren.region("What to do now")).containsText("Today, about 19:00");
+  }
+}
