@@ -76,7 +76,8 @@ function Line({
 }) {
   const { course, dose, status, kept } = one;
   const giving = dose.ears.find((ear) => ear.giving)?.giving;
-  const by = giving?.by && people[giving.by];
+  // what somebody told of carries their name
+  const by = giving?.name ?? (giving?.by && people[giving.by]);
   const isDone = status === 'GIVEN';
   const says = kept
     ? 'kept on this device'

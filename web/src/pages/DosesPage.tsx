@@ -133,6 +133,6 @@ function lastWords(one: Shown, all: readonly Shown[], board: DoseBoard): string 
     .at(-1);
   const giving = before?.dose.ears.find((ear) => ear.giving)?.giving;
   if (!giving) return undefined;
-  const by = giving.by && board.people[giving.by];
+  const by = giving.name ?? (giving.by && board.people[giving.by]);
   return `The one before was given at ${timeIn(board.zone, new Date(giving.moment.at))}${by ? ` by ${by}` : ''}.`;
 }

@@ -115,9 +115,9 @@ function Month({ today }: { today: Today }) {
           What was done is filled and paler. A drop is a cleaning: up for the dog’s right ear, down
           for its left. A ring is a check, with a dot where it watches after water; a dot alone is a
           light look, a wave is drying, a leaf a look for seeds, strokes are hair care, a cross the
-          vet, a square the diet trial, a bubble a talk with the vet. Drag a cleaning, a check or
-          hair care to another day; or give it the focus and press ← or → with Shift. Its window is
-          shaded meanwhile; outside it you are asked why.
+          vet, a square the diet trial, a bubble a talk with the vet, the bar at the foot medicine.
+          Drag a cleaning, a check or hair care to another day; or give it the focus and press ← or
+          → with Shift. Its window is shaded meanwhile; outside it you are asked why.
         </Typography>
       </Box>
     </Page>

@@ -227,7 +227,8 @@ function plannedMarks(item: ItemMark, today: Day): (PlannedMark | DogMark)[] {
 /** A planned item in words, as captions and tooltips say it. */
 export function planWords(item: ItemMark, today: Day): string {
   const { best, earliest, latest } = item.window;
-  const when = `${inWords(best, today)}, ${shortDate(best)}`;
+  const hour = item.hour ? `, about ${item.hour.slice(0, 5)}` : '';
+  const when = `${inWords(best, today)}, ${shortDate(best)}${hour}`;
   const range =
     daysBetween(today, earliest) <= 0
       ? `good until ${shortDate(latest)}`

@@ -72,7 +72,9 @@ describe('a round by names and roles alone', () => {
   it('warns at once of what a wipe smells of, and keeps no ear that was left alone', async () => {
     const person = rendered(<Played />, HOUSEHOLD);
     for (const ear of ['right', 'left']) {
-      await person.click(screen.getByRole('button', { name: new RegExp(`${ear} ear is as usual`) }));
+      await person.click(
+        screen.getByRole('button', { name: new RegExp(`${ear} ear is as usual`) }),
+      );
     }
     await person.click(screen.getByRole('button', { name: 'Foul smell, left ear' }));
     expect(screen.getByRole('alert').textContent).toContain('no more liquid into the left ear');

@@ -80,7 +80,7 @@ public final class Screenshots {
       openDog(page, "Teasel");
       tab(page, "How it is done");
       page.getByRole(AriaRole.LINK, named("Practise, three minutes")).click();
-      page.getByText("Rung").first().waitFor();
+      page.getByText(Pattern.compile("[Ss]tep [1-6]")).first().waitFor();
       shootBoth(page, "practice-start");
       page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Begin")).click();
       step(page);

@@ -72,7 +72,7 @@ final class PracticeSchedule {
     reasons.add(
         Reason.of(
                 Rule.TRUST_PRACTICE,
-                "Rung %d, %s: two to three minutes every %d days%s."
+                "Step %d, %s: two to three minutes every %d days%s."
                     .formatted(
                         trust.rung().number(),
                         trust.rung().words(),

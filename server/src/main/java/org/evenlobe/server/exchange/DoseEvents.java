@@ -37,10 +37,16 @@ final class DoseEvents {
 
   private static Stream<VEvent> of(String dog, CourseRun run, Instant now) {
     return run.doses().stream()
-        .filter(dose -> dose.status() == DoseStatus.AHEAD && dose.dose().at().isAfter(now))
+        .filter(dose -> isToCome(dose, now))
         .map(DoseNow::dose)
         .distinct()
         .map(dose -> event(dog, run.course(), dose, now));
+  }
+
+  /** One that may be given already, hours before its time, is still to come until it is given. */
+  private static boolean isToCome(DoseNow dose, Instant now) {
+    boolean open = dose.status() == DoseStatus.AHEAD || dose.status().isNow();
+    return open && dose.dose().at().isAfter(now);
   }
 
   private static VEvent event(String dog, Course course, Dose dose, Instant now) {
