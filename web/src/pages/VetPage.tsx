@@ -58,7 +58,7 @@ function ForTheVet({ dog }: { dog: string }) {
             target="_blank"
             rel="noreferrer"
           >
-            Open the two pages (PDF)
+            Open the pages (PDF)
           </Button>
         </Box>
         {mayRecord && <Links dog={dog} asked={asked} />}

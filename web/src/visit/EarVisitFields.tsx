@@ -60,17 +60,19 @@ export function EarVisitFields({
       <Typography variant="h3" component="h2">
         {letter(side)} · {earName(side)}
       </Typography>
-      <FormChoice
-        control={control}
-        name={`${ear}.eardrum`}
-        label="Eardrum"
-        hint="What was seen of it"
-        choices={[
-          { value: 'NOT_SEEN', label: 'not looked at' },
-          { value: 'INTACT', label: 'intact' },
-          { value: 'NOT_INTACT', label: 'not intact' },
-        ]}
-      />
+      {!isCall && (
+        <FormChoice
+          control={control}
+          name={`${ear}.eardrum`}
+          label="Eardrum"
+          hint="What was seen of it"
+          choices={[
+            { value: 'NOT_SEEN', label: 'not looked at' },
+            { value: 'INTACT', label: 'intact' },
+            { value: 'NOT_INTACT', label: 'not intact' },
+          ]}
+        />
+      )}
       <FormChoice
         control={control}
         name={`${ear}.hold`}
@@ -149,24 +151,28 @@ export function EarVisitFields({
         {...register(`${ear}.medicineUntil`)}
         sx={{ maxWidth: 320 }}
       />
-      <SwitchField control={control} name={`${ear}.cleaned`} label="The vet cleaned it" />
-      <SwitchField control={control} name={`${ear}.smeared`} label="A smear was looked at" />
-      {said.smeared &&
-        SEEN_BY_MICROSCOPE.map(({ field, label }) => (
-          <FormChoice
-            key={field}
-            control={control}
-            name={`${ear}.${field}`}
-            label={label}
-            hint={`On the slide of the ${earName(side)}`}
-            choices={AMOUNTS}
+      {!isCall && (
+        <>
+          <SwitchField control={control} name={`${ear}.cleaned`} label="The vet cleaned it" />
+          <SwitchField control={control} name={`${ear}.smeared`} label="A smear was looked at" />
+          {said.smeared &&
+            SEEN_BY_MICROSCOPE.map(({ field, label }) => (
+              <FormChoice
+                key={field}
+                control={control}
+                name={`${ear}.${field}`}
+                label={label}
+                hint={`On the slide of the ${earName(side)}`}
+                choices={AMOUNTS}
+              />
+            ))}
+          <TextField
+            label="Culture: what grew, or that it is to come"
+            size="small"
+            {...register(`${ear}.culture`)}
           />
-        ))}
-      <TextField
-        label="Culture: what grew, or that it is to come"
-        size="small"
-        {...register(`${ear}.culture`)}
-      />
+        </>
+      )}
       <TextField label="What was done" size="small" multiline {...register(`${ear}.done`)} />
     </Stack>
   );

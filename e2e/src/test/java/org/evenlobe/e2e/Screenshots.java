@@ -245,7 +245,7 @@ public final class Screenshots {
     page.getByLabel("What do you want to know?").fill("Is it well enough to swim next week?");
     pdf(
         page,
-        page.getByRole(AriaRole.LINK, named("Open the two pages (PDF)")).getAttribute("href"),
+        page.getByRole(AriaRole.LINK, named("Open the pages (PDF)")).getAttribute("href"),
         "vet");
     page.navigate("/learn");
     page.getByText("Redness").first().waitFor();

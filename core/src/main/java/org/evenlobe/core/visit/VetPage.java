@@ -11,6 +11,7 @@ import org.evenlobe.core.check.Verdict;
  * @param dog what the dog is called
  * @param on the day of which it is
  * @param asked what the person wants to know, where they said so
+ * @param inForce what is held, ordered or open: it stands before all else
  * @param verdict what the latest check comes to, where there is one
  * @param now how the dog stands, point by point
  * @param parts what is on record beside that
@@ -19,6 +20,7 @@ public record VetPage(
     String dog,
     LocalDate on,
     Optional<String> asked,
+    Optional<Part> inForce,
     Optional<Verdict> verdict,
     List<CallCard.Point> now,
     List<Part> parts) {

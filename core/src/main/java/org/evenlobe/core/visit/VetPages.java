@@ -78,7 +78,7 @@ public final class VetPages {
   /** The page of a dog. */
   public static VetPage of(DogHistory history, Telling telling) {
     VetPages page = new VetPages(history);
-    page.inForce();
+    Optional<VetPage.Part> inForce = page.inForce();
     page.checks();
     page.drift();
     page.flares();
@@ -90,6 +90,7 @@ public final class VetPages {
         history.dog().profile().name(),
         history.today(),
         telling.asked(),
+        inForce,
         history.latestVerdict().map(CheckVerdict::verdict),
         CallCards.points(history, telling.breed(), telling.names()),
         page.parts);
@@ -108,16 +109,15 @@ public final class VetPages {
   }
 
   /** What is held, ordered or open, first: "left ear: nothing goes in since 18 Nov". */
-  private void inForce() {
-    add(
-        "In force now",
+  private Optional<VetPage.Part> inForce() {
+    List<String> lines =
         Stream.of(Side.values())
             .flatMap(
                 side -> {
                   EarStands ear = history.ear(side);
-                  List<String> lines = new ArrayList<>();
+                  List<String> told = new ArrayList<>();
                   if (ear.mayGoIn() == MayGoIn.NONE) {
-                    lines.add(
+                    told.add(
                         "%s: nothing goes in since %s. %s"
                             .formatted(
                                 Figures.capital(side.ear()),
@@ -127,14 +127,18 @@ public final class VetPages {
                   ear.order()
                       .ifPresent(
                           order ->
-                              lines.add(
+                              told.add(
                                   "%s, ordered on %s: %s"
                                       .formatted(
                                           Figures.capital(side.ear()),
                                           Figures.date(order.since()),
                                           order.words())));
-                  return lines.stream();
-                }));
+                  return told.stream();
+                })
+            .toList();
+    return lines.isEmpty()
+        ? Optional.empty()
+        : Optional.of(new VetPage.Part("In force now", lines));
   }
 
   private void checks() {

@@ -79,10 +79,12 @@ public final class VetPdf {
                 html.append("<p class='asked'><strong>What is asked:</strong> ")
                     .append(text(asked))
                     .append("</p>"));
+    page.inForce().ifPresent(part -> part(html, part));
+    String of = page.inForce().isPresent() ? "At its last check: " : "As it stands: ";
     page.verdict()
         .ifPresent(
             verdict ->
-                html.append("<h2>As it stands: ").append(text(verdict.words())).append("</h2>"));
+                html.append("<h2>").append(of).append(text(verdict.words())).append("</h2>"));
     html.append("<table>");
     for (CallCard.Point point : page.now()) {
       html.append("<tr><td class='about'>").append(text(point.about())).append("</td><td>");
@@ -96,13 +98,15 @@ public final class VetPdf {
     html.append("</td></tr></table><p class='small'>");
     html.append(
         "0 in the middle, %d at either edge; a full point was not quiet.</p>".formatted(edge));
-    for (VetPage.Part part : page.parts()) {
-      html.append("<h2>").append(text(part.title())).append("</h2><ul>");
-      part.lines().forEach(line -> html.append("<li>").append(text(line)).append("</li>"));
-      html.append("</ul>");
-    }
+    page.parts().forEach(part -> part(html, part));
     pictures(html, pictures);
     return html.append("</body></html>").toString();
+  }
+
+  private static void part(StringBuilder html, VetPage.Part part) {
+    html.append("<h2>").append(text(part.title())).append("</h2><ul>");
+    part.lines().forEach(line -> html.append("<li>").append(text(line)).append("</li>"));
+    html.append("</ul>");
   }
 
   /** The months below the chart, each where its first day stands. */

@@ -65,7 +65,8 @@ class VetPageTest {
     assertThat(text)
         .contains("Fen")
         .contains("What is asked: May it swim?")
-        .contains("As it stands: no liquid")
+        .contains("At its last check: no liquid")
+        .containsSubsequence("In force now", "nothing goes in since", "At its last check")
         .contains("Flares of 12 months")
         .contains("The last checks")
         .contains("Ear scores of 12 months");
