@@ -15,7 +15,8 @@ import tools.jackson.databind.deser.std.StdScalarDeserializer;
 final class CleanStrings extends StdScalarDeserializer<String> {
   static final String REFUSED = "holds a character that is not text";
   private static final Set<String> OF_LINES =
-      Set.of("note", "csv", "asked", "text", "words", "done", "culture", "normal", "reactions");
+      Set.of(
+          "note", "csv", "ics", "asked", "text", "words", "done", "culture", "normal", "reactions");
   private static final Pattern LINE_END = Pattern.compile("\\r\\n?|[\\u0085\\u2028\\u2029]");
   private static final Pattern CONTROL = Pattern.compile("[\\p{Cntrl}&&[^\\n\\t]]");
 
@@ -23,11 +24,11 @@ final class CleanStrings extends StdScalarDeserializer<String> {
     super(String.class);
   }
 
-  /** The same without what is no text; in that field, where it is one. */
+  /** The same without what is no text; what stands in a list is left to the rules of that list. */
   static String cleaned(String text, String field) {
     String lines = LINE_END.matcher(text).replaceAll("\n");
     String ended =
-        field != null && OF_LINES.contains(field) ? lines : lines.replaceAll("[\n\t]", " ");
+        field == null || OF_LINES.contains(field) ? lines : lines.replaceAll("[\n\t]", " ");
     return CONTROL.matcher(ended).replaceAll("");
   }
 
