@@ -1,6 +1,7 @@
 import TextField from '@mui/material/TextField';
 import { Controller } from 'react-hook-form';
 import { LIMITS } from '../api/limits';
+import { canBeSmallFill } from './smallFill';
 import { SmallFillField } from './SmallFillField';
 import { FixedDaysFields } from './FixedDaysFields';
 import type { SettingParts } from './settingLines';
@@ -44,7 +45,7 @@ export function SchoolMore({
       <Controller
         control={control}
         name="smallFill"
-        rules={LIMITS.Settings.smallFill}
+        rules={{ validate: (typed) => typed === undefined || canBeSmallFill(typed) }}
         render={({ field }) => (
           <SmallFillField value={field.value} unit={form.volumeUnit} onChange={field.onChange} />
         )}

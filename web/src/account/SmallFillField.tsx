@@ -1,6 +1,7 @@
 import TextField from '@mui/material/TextField';
 import { useState } from 'react';
 import { LIMITS } from '../api/limits';
+import { canBeSmallFill } from './smallFill';
 import { earUnit, millilitres, volumeNumber, type VolumeUnit } from '../measure/units';
 
 const { min: LEAST, max: MOST } = LIMITS.Settings.smallFill;
@@ -18,7 +19,7 @@ export function SmallFillField({
 }) {
   const typed = earUnit(unit);
   const [text, setText] = useState(() => (value === undefined ? '' : volumeNumber(value, typed)));
-  const wrong = value !== undefined && !(value >= LEAST && value <= MOST);
+  const wrong = value !== undefined && !canBeSmallFill(value);
   return (
     <TextField
       label={`A small amount only, ${typed}`}

@@ -6,17 +6,14 @@ import Paper from '@mui/material/Paper';
 import Stack from '@mui/material/Stack';
 import Switch from '@mui/material/Switch';
 import TextField from '@mui/material/TextField';
-import ToggleButton from '@mui/material/ToggleButton';
-import ToggleButtonGroup from '@mui/material/ToggleButtonGroup';
 import Typography from '@mui/material/Typography';
 import { useState } from 'react';
-import { WEEKDAYS, type Weekday } from '../measure/weekdays';
 import { useSaveSettings } from './useSaveSettings';
 import { useHousehold, type Settings } from '../household/useMe';
-import { weekForm, weekSettings, type Hands, type WeekForm } from './weekForm';
-import { WORDS } from '../api/words';
+import { CapacityFields } from './CapacityFields';
+import { GroomingFields } from './GroomingFields';
+import { weekForm, weekSettings, type WeekForm } from './weekForm';
 import { LIMITS } from '../api/limits';
-import { DayField } from '../form/DayField';
 
 /** What the plan is fitted to: water, grooming days, how much fits into a day, and the weather. */
 export function WeekPanel() {
@@ -60,117 +57,14 @@ function WeekFields({ settings }: { settings: Settings }) {
           checked={form.grooms}
           onChange={(grooms) => set({ grooms })}
         />
-        {form.grooms && (
-          <Stack direction="row" sx={{ gap: 1.5, flexWrap: 'wrap' }}>
-            <DayField
-              size="small"
-              label="One of them"
-              value={form.groomingFrom}
-              onChange={(event) => set({ groomingFrom: event.target.value })}
-              sx={{ maxWidth: 190 }}
-            />
-            <TextField
-              type="number"
-              size="small"
-              label="Every so many days"
-              value={form.groomingEveryDays}
-              onChange={(event) => set({ groomingEveryDays: event.target.value })}
-              slotProps={{ htmlInput: LIMITS.Grooming.everyDays }}
-              sx={{ maxWidth: 190 }}
-            />
-          </Stack>
-        )}
+        {form.grooms && <GroomingFields form={form} set={set} />}
         <Switched
           label="Only so many cleanings fit into a day"
           hint="Cleanings are then spread inside their windows, as near to their best days as can be."
           checked={form.limits}
           onChange={(limits) => set({ limits })}
         />
-        {form.limits && (
-          <>
-            <Box
-              role="group"
-              aria-label="Cleanings on each day of the week"
-              sx={{
-                display: 'grid',
-                gridTemplateColumns: { xs: 'repeat(4, 1fr)', sm: 'repeat(7, 1fr)' },
-                gap: 1,
-              }}
-            >
-              {WEEKDAYS.map(({ value, label, long }, index) => (
-                <TextField
-                  key={value}
-                  type="number"
-                  size="small"
-                  label={label}
-                  value={form.byWeekday[index] ?? ''}
-                  onChange={(event) =>
-                    set({
-                      byWeekday: form.byWeekday.map((fits, at) =>
-                        at === index ? event.target.value : fits,
-                      ),
-                    })
-                  }
-                  slotProps={{
-                    htmlInput: {
-                      ...LIMITS.Capacity.byWeekday.each,
-                      'aria-label': `Cleanings on ${long}`,
-                    },
-                  }}
-                />
-              ))}
-            </Box>
-            <Box>
-              <Typography sx={{ fontWeight: 650 }} id="helper-days">
-                Two people are there on
-              </Typography>
-              <Typography variant="body2" color="textSecondary" sx={{ mb: 0.5 }}>
-                Dogs that take two are put on these days. None chosen: any day.
-              </Typography>
-              <ToggleButtonGroup
-                size="small"
-                aria-labelledby="helper-days"
-                value={form.helperDays}
-                onChange={(_, helperDays: Weekday[]) => set({ helperDays })}
-                sx={{ flexWrap: 'wrap' }}
-              >
-                {WEEKDAYS.map(({ value, label, long }) => (
-                  <ToggleButton key={value} value={value} aria-label={long}>
-                    {label}
-                  </ToggleButton>
-                ))}
-              </ToggleButtonGroup>
-            </Box>
-            <Box>
-              <Typography sx={{ fontWeight: 650 }} id="hands">
-                What takes hands besides cleanings
-              </Typography>
-              <Typography variant="body2" color="textSecondary" sx={{ mb: 0.5 }}>
-                Each of them takes the room of one cleaning on its day.
-              </Typography>
-              <ToggleButtonGroup
-                size="small"
-                aria-labelledby="hands"
-                value={form.counts}
-                onChange={(_, counts: Hands[]) => set({ counts })}
-              >
-                {WORDS.Hands.map(({ value, label }) => (
-                  <ToggleButton key={value} value={value}>
-                    {label}
-                  </ToggleButton>
-                ))}
-              </ToggleButtonGroup>
-            </Box>
-            <TextField
-              size="small"
-              label="Days off"
-              placeholder="2026-12-24, 2026-12-25"
-              helperText="As year-month-day, with commas between."
-              value={form.daysOff}
-              onChange={(event) => set({ daysOff: event.target.value })}
-            />
-          </>
-        )}
+        {form.limits && <CapacityFields form={form} set={set} />}
         <TextField
           type="number"
           size="small"

@@ -4,6 +4,7 @@ import Button from '@mui/material/Button';
 import Stack from '@mui/material/Stack';
 import { useState } from 'react';
 import { METHOD_SCHOOLS } from '../../account/schools';
+import { canBeSmallFill } from '../../account/smallFill';
 import { SmallFillField } from '../../account/SmallFillField';
 import { useSaveSettings } from '../../account/useSaveSettings';
 import { RadioTiles } from '../../form/RadioTiles';
@@ -70,7 +71,7 @@ export function MethodQuestion() {
           <SmallFillField value={small} unit={settings.volumeUnit} onChange={setSmall} />
           <Button
             variant="contained"
-            disabled={small === undefined}
+            disabled={small === undefined || !canBeSmallFill(small)}
             loading={save.isPending}
             onClick={() =>
               choose({ method: 'FILL', ...(small !== undefined && { smallFill: small }) })

@@ -15,7 +15,6 @@ import java.time.LocalTime;
 import java.time.ZoneId;
 import java.time.format.DateTimeFormatter;
 import java.util.Locale;
-import java.util.UUID;
 import java.util.concurrent.atomic.AtomicReference;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
@@ -25,14 +24,6 @@ import org.junit.jupiter.api.extension.ExtendWith;
 class CourseIT extends InSession {
   private static final ZoneId LONDON = ZoneId.of("Europe/London");
   private static final String NOW = "Now: Fen, right ear";
-
-  private static void join(Person owner, Person other) {
-    String token = SharingIT.invite(owner, "CARER").replaceAll(".*/join/", "");
-    other.register(UUID.randomUUID() + "@test.example");
-    other.page().navigate("/join/" + token);
-    other.button("Join").click();
-    other.link("Fen").waitFor();
-  }
 
   private static void give(Person person) {
     person.button("Given: Fen, right ear").click();
@@ -77,7 +68,7 @@ class CourseIT extends InSession {
     try (Person wren = withDog(Person.atDesk(), "");
         Person tern = Person.withPhone()) {
       household.course(dog, "");
-      join(wren, tern);
+      joins(wren, tern);
       holdBack(tern.page());
       tern.page().navigate("/doses");
       assertThat(tern.region(NOW)).isVisible();
@@ -111,7 +102,7 @@ class CourseIT extends InSession {
     try (Person wren = withDog(Person.withPhone(), "");
         Person tern = Person.withPhone()) {
       household.course(dog, "");
-      join(wren, tern);
+      joins(wren, tern);
       for (Person one : new Person[] {wren, tern}) {
         one.page().navigate("/doses");
         assertThat(one.region(NOW)).isVisible();

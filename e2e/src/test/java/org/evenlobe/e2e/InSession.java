@@ -19,6 +19,15 @@ abstract class InSession {
     return person;
   }
 
+  /** Somebody else who cares for that dog. */
+  static void joins(Person owner, Person other) {
+    String token = SharingIT.invite(owner, "CARER").replaceAll(".*/join/", "");
+    other.register(UUID.randomUUID() + "@test.example");
+    other.page().navigate("/join/" + token);
+    other.button("Join").click();
+    other.link("Fen").waitFor();
+  }
+
   /** With the ears looked at today, at the first step of a session for both ears. */
   final Person begun(Person person, String more) {
     withDog(person, more);

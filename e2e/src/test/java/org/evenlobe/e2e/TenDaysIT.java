@@ -10,7 +10,6 @@ import java.time.Instant;
 import java.time.LocalDate;
 import java.time.LocalTime;
 import java.time.ZoneId;
-import java.util.UUID;
 import java.util.regex.Pattern;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
@@ -75,14 +74,6 @@ class TenDaysIT extends InSession {
     } finally {
       server.close();
     }
-  }
-
-  private static void joins(Person owner, Person other) {
-    String token = SharingIT.invite(owner, "CARER").replaceAll(".*/join/", "");
-    other.register(UUID.randomUUID() + "@test.example");
-    other.page().navigate("/join/" + token);
-    other.button("Join").click();
-    other.link("Fen").waitFor();
   }
 
   private void everyRoomSaysNineteen(Person wren) {

@@ -187,6 +187,26 @@ class PushedTest {
         .isEqualTo(200);
   }
 
+  /** The form to sign in sends it as it is; so it is kept as it is, too. */
+  @Test
+  void aSecretIsTakenAsItIsTyped() {
+    String email = UUID.randomUUID() + "@test.example";
+    String secret = "reed\tand \u0007marsh grass";
+    Caller caller = Caller.signedOut();
+    caller.get("/api/csrf");
+
+    Caller.Answer registered =
+        caller.post(
+            "/api/people",
+            """
+            {"name": "Reed", "email": "%s", "password": "reed\\tand \\u0007marsh grass",
+             "household": "Saltings", "zone": "Europe/Berlin"}"""
+                .formatted(email));
+
+    assertThat(registered.status()).as(registered.body()).isEqualTo(204);
+    assertThat(caller.signIn(email, secret).status()).isEqualTo(204);
+  }
+
   @Test
   void whatIsBroughtBackHasToHoldAsIfItWasSaidNow() {
     Instant now = Instant.now().minusSeconds(60);

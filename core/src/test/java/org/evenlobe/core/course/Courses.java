@@ -82,6 +82,21 @@ public final class Courses {
 
   /** The same course, begun at another time. */
   static Course starting(Course course, LocalDate startsOn, int slot) {
+    return with(course, startsOn, slot, course.vetWait(), course.labelWait());
+  }
+
+  /** Drops for the right ear, and how long a vet and a label say that they wait, minutes. */
+  static Course waiting(String line, Integer vet, Integer label) {
+    return with(
+        course(line, START, 0), START, 0, Optional.ofNullable(vet), Optional.ofNullable(label));
+  }
+
+  private static Course with(
+      Course course,
+      LocalDate startsOn,
+      int slot,
+      Optional<Integer> vetWait,
+      Optional<Integer> labelWait) {
     return new Course(
         course.id(),
         course.moment(),
@@ -93,8 +108,8 @@ public final class Courses {
         startsOn,
         slot,
         course.cleanBefore(),
-        course.vetWait(),
-        course.labelWait(),
+        vetWait,
+        labelWait,
         course.bottle(),
         course.staysDays(),
         course.recheck());

@@ -31,7 +31,7 @@ class WaitingTest {
   })
   void theVetsWordStandsAboveTheLabelsAndThatAboveTheHouseholds(
       Integer vet, Integer label, MedicineWait household, int minutes) {
-    assertThat(Waiting.minutes(waits("8 @ 08:00 20:00 x 7", vet, label), household))
+    assertThat(Waiting.minutes(Courses.waiting("8 @ 08:00 20:00 x 7", vet, label), household))
         .isEqualTo(minutes);
   }
 
@@ -50,7 +50,7 @@ class WaitingTest {
   })
   void isCleanedFirstWhereTheWaitFitsBeforeTheDose(
       LocalTime dose, LocalTime cleaned, String now, boolean first) {
-    Course course = waits("8 @ %s x 7".formatted(dose), null, 60);
+    Course course = Courses.waiting("8 @ %s x 7".formatted(dose), null, 60);
     Waiting waiting = of(course, "2026-06-02 " + now, Optional.ofNullable(cleaned));
 
     assertThat(!waiting.cleanFirst().isEmpty()).isEqualTo(first);
@@ -58,7 +58,7 @@ class WaitingTest {
 
   @Test
   void isNotCleanedFirstForADoseOfAnotherDay() {
-    Course course = waits("8 @ 20:00 / 2 x 7", null, 60);
+    Course course = Courses.waiting("8 @ 20:00 / 2 x 7", null, 60);
 
     assertThat(of(course, "2026-06-02 18:30", Optional.of(LocalTime.of(19, 0))).cleanFirst())
         .isEmpty();
@@ -71,25 +71,5 @@ class WaitingTest {
         new TestDog().record(),
         MedicineWait.AN_HOUR,
         Map.of(Side.RIGHT, new Waiting.Planned(START.plusDays(1), cleaned)));
-  }
-
-  private static Course waits(String line, Integer vet, Integer label) {
-    Course course = Courses.course(line, START, 0);
-    return new Course(
-        course.id(),
-        course.moment(),
-        course.what(),
-        course.kind(),
-        course.prescribedBy(),
-        course.ears(),
-        course.phases(),
-        course.startsOn(),
-        course.firstSlot(),
-        course.cleanBefore(),
-        Optional.ofNullable(vet),
-        Optional.ofNullable(label),
-        course.bottle(),
-        course.staysDays(),
-        course.recheck());
   }
 }

@@ -1,8 +1,5 @@
 package org.evenlobe.server.account;
 
-import java.nio.charset.StandardCharsets;
-import java.security.MessageDigest;
-import java.security.NoSuchAlgorithmException;
 import java.security.SecureRandom;
 import java.time.Clock;
 import java.time.Duration;
@@ -11,7 +8,6 @@ import java.time.LocalDate;
 import java.time.OffsetDateTime;
 import java.time.ZoneId;
 import java.util.Base64;
-import java.util.HexFormat;
 import java.util.List;
 import java.util.Objects;
 import java.util.Optional;
@@ -177,7 +173,7 @@ class Members {
         .params(
             me.household(),
             id,
-            hash(token),
+            Hashed.of(token),
             role.name(),
             memberUntil,
             now().plus(INVITATION_HOLDS),
@@ -318,7 +314,9 @@ class Members {
   }
 
   private Open open(String token) {
-    return open("token_hash = ?", hash(token)).stream().findFirst().orElseThrow(Refusal::notFound);
+    return open("token_hash = ?", Hashed.of(token)).stream()
+        .findFirst()
+        .orElseThrow(Refusal::notFound);
   }
 
   /** Those that nobody took yet and whose maker may still make them. */
@@ -390,15 +388,5 @@ class Members {
 
   private OffsetDateTime now() {
     return OffsetDateTime.now(clock);
-  }
-
-  private static String hash(String token) {
-    try {
-      return HexFormat.of()
-          .formatHex(
-              MessageDigest.getInstance("SHA-256").digest(token.getBytes(StandardCharsets.UTF_8)));
-    } catch (NoSuchAlgorithmException e) {
-      throw new IllegalStateException(e);
-    }
   }
 }

@@ -5,11 +5,7 @@ import jakarta.servlet.ServletException;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
-import java.nio.charset.StandardCharsets;
-import java.security.MessageDigest;
-import java.security.NoSuchAlgorithmException;
 import java.time.Duration;
-import java.util.HexFormat;
 import java.util.Locale;
 import java.util.UUID;
 import org.evenlobe.server.access.RateLimits;
@@ -105,7 +101,7 @@ final class TryLimits extends OncePerRequestFilter {
     }
     if (SHARED_FILE.matches(request)) {
       return allows("shared " + from, SHARED)
-          && allows("shared by " + ofLink(request.getRequestURI()), SHARED_BY_ONE_LINK);
+          && allows("shared by " + Hashed.of(request.getRequestURI()), SHARED_BY_ONE_LINK);
     }
     if (HANDED.matches(request)) {
       return allows("handed " + from, HANDED_OVER);
@@ -120,17 +116,6 @@ final class TryLimits extends OncePerRequestFilter {
 
   private boolean allows(String key, int tries) {
     return limits.allows(key, tries * generosity, WINDOW);
-  }
-
-  /** A link's address, so that the table of tries does not tell it. */
-  private static String ofLink(String path) {
-    try {
-      byte[] hash =
-          MessageDigest.getInstance("SHA-256").digest(path.getBytes(StandardCharsets.UTF_8));
-      return HexFormat.of().formatHex(hash);
-    } catch (NoSuchAlgorithmException e) {
-      throw new IllegalStateException(e);
-    }
   }
 
   /** As sign-in compares addresses, cut so that nobody fills the table with long ones. */

@@ -3,6 +3,7 @@ package org.evenlobe.server.exchange;
 import java.time.LocalDate;
 import java.util.Base64;
 import java.util.List;
+import java.util.Locale;
 import org.evenlobe.core.history.DogHistory;
 import org.evenlobe.core.rule.Figures;
 import org.evenlobe.core.visit.CallCard;
@@ -113,7 +114,8 @@ public final class VetPdf {
   private static void months(StringBuilder html, LocalDate today) {
     html.append("<table class='months'><tr>");
     for (VetChart.Month month : VetChart.months(today)) {
-      html.append("<td style='width: %.1fmm'>".formatted(month.share() * CHART_MILLIMETRES));
+      double width = month.share() * CHART_MILLIMETRES;
+      html.append(String.format(Locale.ROOT, "<td style='width: %.1fmm'>", width));
       html.append(text(month.words())).append("</td>");
     }
     html.append("</tr></table>");

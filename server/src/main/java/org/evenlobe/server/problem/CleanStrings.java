@@ -13,12 +13,15 @@ import tools.jackson.databind.deser.std.StdScalarDeserializer;
  * there.
  */
 final class CleanStrings extends StdScalarDeserializer<String> {
+  /** A secret is taken as it is typed, or it would be another. */
+  private static final Set<String> SECRET = Set.of("password", "present", "next");
+
   static final String REFUSED = "holds a character that is not text";
   private static final Set<String> OF_LINES =
       Set.of(
           "note", "csv", "ics", "asked", "text", "words", "done", "culture", "normal", "reactions");
   private static final Pattern LINE_END = Pattern.compile("\\r\\n?|[\\u0085\\u2028\\u2029]");
-  private static final Pattern CONTROL = Pattern.compile("[\\p{Cntrl}&&[^\\n\\t]]");
+  private static final Pattern CONTROL = Pattern.compile("[\\p{Cc}&&[^\\n\\t]]");
 
   CleanStrings() {
     super(String.class);
@@ -26,6 +29,9 @@ final class CleanStrings extends StdScalarDeserializer<String> {
 
   /** The same without what is no text; what stands in a list is left to the rules of that list. */
   static String cleaned(String text, String field) {
+    if (field != null && SECRET.contains(field)) {
+      return text;
+    }
     String lines = LINE_END.matcher(text).replaceAll("\n");
     String ended =
         field == null || OF_LINES.contains(field) ? lines : lines.replaceAll("[\n\t]", " ");
