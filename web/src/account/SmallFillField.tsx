@@ -10,11 +10,14 @@ const { min: LEAST, max: MOST } = LIMITS.Settings.smallFill;
 export function SmallFillField({
   value,
   unit,
+  isFirst = false,
   onChange,
 }: {
   /** In millilitres. */
   value: number | undefined;
   unit: VolumeUnit;
+  /** Whether it is what is typed next. */
+  isFirst?: boolean;
   onChange: (millilitres: number | undefined) => void;
 }) {
   const typed = earUnit(unit);
@@ -23,6 +26,7 @@ export function SmallFillField({
   return (
     <TextField
       label={`A small amount only, ${typed}`}
+      autoFocus={isFirst}
       value={text}
       onChange={({ target }) => {
         setText(target.value);

@@ -68,7 +68,7 @@ export function MethodQuestion() {
       />
       {isSmall && (
         <Stack direction="row" sx={{ gap: 1.5, alignItems: 'start', flexWrap: 'wrap' }}>
-          <SmallFillField value={small} unit={settings.volumeUnit} onChange={setSmall} />
+          <SmallFillField isFirst value={small} unit={settings.volumeUnit} onChange={setSmall} />
           <Button
             variant="contained"
             disabled={small === undefined || !canBeSmallFill(small)}
