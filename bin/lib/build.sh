@@ -38,7 +38,7 @@ prepare_fast_start() {
   fi
   exec 7>&-
 }
-FAST_FLAGS="-XX:TieredStopAtLevel=1 -XX:+UseSerialGC -Xmx512m -XX:+ExitOnOutOfMemoryError"
+FAST_FLAGS="-XX:TieredStopAtLevel=1 -XX:+UseSerialGC -Xmx${EVENLOBE_HEAP:-512m} -XX:+ExitOnOutOfMemoryError"
 
 # fast_java STATE: becomes the server, whose log is kept within bounds in STATE/log/server.log; what it
 # says before it has a log is in server.out beside it, anew with each start

@@ -8,6 +8,7 @@ function bounds(property) {
   const own = Object.entries(BOUNDS)
     .filter(([name]) => property[name] !== undefined)
     .map(([name, short]) => `${short}: ${property[name]}`);
+  if (property.minLength > 1) own.push(`least: ${property.minLength}`);
   const each = property.items && bounds(property.items);
   if (each && each !== '{}') own.push(`each: ${each}`);
   return `{${own.join(', ')}}`;

@@ -7,6 +7,14 @@ export const routes: RouteObject[] = [
   { path: '/sign-in', HydrateFallback, lazy: () => import('./pages/SignInPage') },
   { path: '/join/:token', HydrateFallback, lazy: () => import('./pages/JoinPage') },
   { path: '/hand-over/:token', HydrateFallback, lazy: () => import('./pages/HandedPage') },
+  { path: '/forgotten', HydrateFallback, lazy: () => import('./pages/ForgottenPage') },
+  {
+    path: '/new-password/:token',
+    HydrateFallback,
+    lazy: () => import('./pages/NewPasswordPage'),
+  },
+  { path: '/confirm/:token', HydrateFallback, lazy: () => import('./pages/ConfirmPage') },
+  { path: '/stop/:token', HydrateFallback, lazy: () => import('./pages/StopPage') },
   { path: '/register', HydrateFallback, lazy: () => import('./pages/RegisterPage') },
   { path: '/round', HydrateFallback, lazy: () => import('./pages/RoundPage') },
   {

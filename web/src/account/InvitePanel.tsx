@@ -6,6 +6,7 @@ import Typography from '@mui/material/Typography';
 import { useState } from 'react';
 import { dateWithYear } from '../measure/days';
 import { momentWords } from '../measure/units';
+import { usePasswordAgain } from './usePasswordAgain';
 import { RoleField } from './RoleField';
 import { ROLES } from './roles';
 import { useInvitations } from './useMembers';
@@ -16,6 +17,7 @@ import { DayField } from '../form/DayField';
 export function InvitePanel() {
   const { invitations, invite, revoke } = useInvitations();
   const { zone, hours } = useSettings();
+  const { dialog, withPassword } = usePasswordAgain();
   const [role, setRole] = useState<Role>('CARER');
   const [memberUntil, setMemberUntil] = useState('');
   const problem = invite.error ?? revoke.error ?? invitations.error;
@@ -42,11 +44,12 @@ export function InvitePanel() {
         <Button
           variant="contained"
           loading={invite.isPending}
-          onClick={() => invite.mutate({ role, memberUntil })}
+          onClick={() => invite.mutate({ role, memberUntil, withPassword })}
         >
           Make a link
         </Button>
       </Stack>
+      {dialog}
       {link && (
         <Alert severity="success" sx={{ mt: 2 }}>
           Send this link; it holds for 14 days, for one person, and is shown this once:

@@ -1,6 +1,6 @@
-import { tokenHeader } from '../api/client';
+import { api, tokenHeader, type Schemas } from '../api/client';
 import { forgetAnswers } from '../api/known';
-import { answeredPlain } from '../api/problem';
+import { answered, answeredPlain } from '../api/problem';
 
 /** Makes the server set its token, which everything that changes something sends back. */
 async function fetchToken(): Promise<void> {
@@ -24,12 +24,22 @@ export async function signOut(): Promise<void> {
   await answeredPlain(fetch('/api/sign-out', { method: 'POST', headers: tokenHeader() }));
 }
 
-export async function register(request: {
-  name: string;
-  email: string;
-  password: string;
-  household: string;
-}): Promise<void> {
+/** Says that an address is one's own, by the link that a mail brought; signed in or not. */
+export async function confirmAddress(token: string): Promise<void> {
+  await answered(api.POST('/api/addresses/{token}', { params: { path: { token } } }));
+}
+
+/** Ends the reminders that a link came with. */
+export async function stopReminders(token: string): Promise<void> {
+  await answered(api.POST('/stop/{token}', { params: { path: { token } } }));
+}
+
+export type Registration = Pick<
+  Schemas['RegistrationRequest'],
+  'name' | 'email' | 'password' | 'household' | 'invitation'
+>;
+
+export async function register(request: Registration): Promise<void> {
   await fetchToken();
   await answeredPlain(
     fetch('/api/people', {

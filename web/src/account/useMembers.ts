@@ -1,6 +1,7 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { api } from '../api/client';
 import { answered } from '../api/problem';
+import type { WithPassword } from './usePasswordAgain';
 import { useHousehold, type Role } from '../household/useMe';
 
 /** Who shares the household, and what an owner can do about it. */
@@ -41,6 +42,13 @@ export function useMembers() {
   return { members, change, end };
 }
 
+interface Invite {
+  role: Role;
+  memberUntil: string;
+  /** An owner is invited only where the password was given not long ago. */
+  withPassword: WithPassword;
+}
+
 /** Invitations that are open, making one, and taking one back. */
 export function useInvitations() {
   const household = useHousehold().id;
@@ -54,12 +62,14 @@ export function useInvitations() {
       ),
   });
   const invite = useMutation({
-    mutationFn: ({ role, memberUntil }: { role: Role; memberUntil: string }) =>
-      answered(
-        api.POST('/api/households/{household}/invitations', {
-          params: { path: { household } },
-          body: { role, ...(memberUntil && { memberUntil }) },
-        }),
+    mutationFn: ({ role, memberUntil, withPassword }: Invite) =>
+      withPassword(() =>
+        answered(
+          api.POST('/api/households/{household}/invitations', {
+            params: { path: { household } },
+            body: { role, ...(memberUntil && { memberUntil }) },
+          }),
+        ),
       ),
     onSuccess: refetch,
   });

@@ -11,15 +11,18 @@ function cookie(name: string): string | undefined {
     ?.slice(name.length + 1);
 }
 
+/** Over TLS its name binds the token to this host. */
+const token = () => cookie('__Host-XSRF-TOKEN') ?? cookie('XSRF-TOKEN');
+
 /** The header that sends the server's token back with everything that changes something. */
 export function tokenHeader(): Record<string, string> {
-  const token = cookie('XSRF-TOKEN');
-  return token ? { 'X-XSRF-TOKEN': token } : {};
+  const sent = token();
+  return sent ? { 'X-XSRF-TOKEN': sent } : {};
 }
 
 /** The token's cookie ends with the browser, a sign-in does not: then another is fetched first. */
 async function fetchToken(): Promise<void> {
-  if (!cookie('XSRF-TOKEN')) {
+  if (!token()) {
     await globalThis.fetch('/api/csrf', { credentials: 'same-origin' }).catch(() => undefined);
   }
 }

@@ -2,6 +2,7 @@
 
 /** The bounds of what may be said, by what it is said of. */
 export const LIMITS = {
+  Address: { email: { length: 200 } },
   Aim: { from: { items: 12 }, millilitres: { min: 1, max: 5000 }, targets: { items: 6 } },
   Answered: { who: { length: 80 } },
   Appointment: { what: { length: 200 } },
@@ -59,6 +60,7 @@ export const LIMITS = {
   EarTaps: { load: { min: 0, max: 4 }, pours: { items: 20 }, wipes: { min: 0, max: 99 } },
   EarVisit: { culture: { length: 500 }, done: { length: 500 } },
   ExpectedExposure: { weekdays: { items: 7 } },
+  Forgotten: { email: { length: 200 } },
   Giving: { ears: { items: 2 }, why: { length: 200 } },
   Grading: { ear: { min: 0, max: 999999 } },
   Grooming: { everyDays: { min: 7, max: 84 } },
@@ -87,10 +89,12 @@ export const LIMITS = {
     strokeMillilitres: { min: 0.01, max: 20 },
   },
   Mix: { millilitres: { min: 1, max: 5000 }, parts: { items: 20 } },
+  Name: { name: { length: 80 } },
   NamedDays: {
     daysOfMonth: { items: 6, each: { min: 1, max: 31 } },
     everyWeeks: { min: 1, max: 2 },
   },
+  NewPassword: { next: { length: 200, least: 12 } },
   OwnCourse: { ears: { items: 2 }, endWhy: { length: 500 }, what: { length: 200 } },
   OwnSchedule: { fixedDays: { min: 7, max: 60 } },
   Part: {
@@ -98,7 +102,8 @@ export const LIMITS = {
     each: { min: 0.001, max: 50 },
     ingredient: { length: 40 },
   },
-  Password: { next: { length: 200 }, present: { length: 200 } },
+  PasswordAgain: { present: { length: 200 } },
+  Password: { next: { length: 200, least: 12 }, present: { length: 200 } },
   Patch: {
     blue: { min: 0, max: 255 },
     green: { min: 0, max: 255 },
@@ -128,8 +133,9 @@ export const LIMITS = {
   Registration: {
     email: { length: 200 },
     household: { length: 80 },
+    invitation: { length: 200 },
     name: { length: 80 },
-    password: { length: 200 },
+    password: { length: 200, least: 12 },
   },
   Restore: { parts: { min: 1, max: 128 } },
   Settings: {

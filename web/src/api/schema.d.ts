@@ -4,6 +4,22 @@
  */
 
 export interface paths {
+  '/api/addresses/{token}': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get?: never;
+    put?: never;
+    post: operations['confirm'];
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
   '/api/breeds': {
     parameters: {
       query?: never;
@@ -29,6 +45,38 @@ export interface paths {
     };
     get: operations['cross'];
     put?: never;
+    post?: never;
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  '/api/forgotten-passwords': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get?: never;
+    put?: never;
+    post: operations['forgotten'];
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  '/api/forgotten-passwords/{token}': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get?: never;
+    put: operations['renew'];
     post?: never;
     delete?: never;
     options?: never;
@@ -285,7 +333,7 @@ export interface paths {
     };
     get: operations['link'];
     put?: never;
-    post: operations['renew'];
+    post: operations['renew_1'];
     delete: operations['end'];
     options?: never;
     head?: never;
@@ -1332,6 +1380,38 @@ export interface paths {
     patch?: never;
     trace?: never;
   };
+  '/api/households/{household}/erasures': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get: operations['all'];
+    put?: never;
+    post: operations['ask_1'];
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  '/api/households/{household}/erasures/{erasure}': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get?: never;
+    put?: never;
+    post?: never;
+    delete: operations['takeBack'];
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
   '/api/households/{household}/expected-exposures/{id}': {
     parameters: {
       query?: never;
@@ -1710,7 +1790,7 @@ export interface paths {
     get?: never;
     put?: never;
     post?: never;
-    delete: operations['end_1'];
+    delete: operations['end_2'];
     options?: never;
     head?: never;
     patch?: never;
@@ -2132,6 +2212,22 @@ export interface paths {
     patch?: never;
     trace?: never;
   };
+  '/api/households/{household}/previews/erasures': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get: operations['goes'];
+    put?: never;
+    post?: never;
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
   '/api/households/{household}/previews/interval': {
     parameters: {
       query?: never;
@@ -2317,6 +2413,22 @@ export interface paths {
     };
     get: operations['reminders'];
     put: operations['remind'];
+    post?: never;
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  '/api/households/{household}/room': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get: operations['taken'];
+    put?: never;
     post?: never;
     delete?: never;
     options?: never;
@@ -2860,9 +2972,41 @@ export interface paths {
       cookie?: never;
     };
     get: operations['me'];
-    put?: never;
+    put: operations['rename'];
     post?: never;
     delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  '/api/me/address': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get?: never;
+    put?: never;
+    post: operations['ask'];
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  '/api/me/erasure': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get: operations['account'];
+    put?: never;
+    post: operations['askAccount'];
+    delete: operations['takeBackAccount'];
     options?: never;
     head?: never;
     patch?: never;
@@ -2876,9 +3020,57 @@ export interface paths {
       cookie?: never;
     };
     get?: never;
-    put: operations['changePassword'];
+    put: operations['change'];
     post?: never;
     delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  '/api/me/password-again': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get: operations['isFresh'];
+    put?: never;
+    post: operations['again'];
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  '/api/me/sessions': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get: operations['mine'];
+    put?: never;
+    post?: never;
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  '/api/me/sessions/{session}': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get?: never;
+    put?: never;
+    post?: never;
+    delete: operations['end_1'];
     options?: never;
     head?: never;
     patch?: never;
@@ -2948,6 +3140,22 @@ export interface paths {
     patch?: never;
     trace?: never;
   };
+  '/api/site': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get: operations['site'];
+    put?: never;
+    post?: never;
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
   '/calendar/{token}.ics': {
     parameters: {
       query?: never;
@@ -2980,10 +3188,35 @@ export interface paths {
     patch?: never;
     trace?: never;
   };
+  '/stop/{token}': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get?: never;
+    put?: never;
+    post: operations['stop'];
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
 }
 export type webhooks = Record<string, never>;
 export interface components {
   schemas: {
+    AccountThen: {
+      /** Format: date-time */
+      at?: string;
+      households: components['schemas']['HouseholdThen'][];
+    };
+    AddressRequest: {
+      /** Format: email */
+      email: string;
+    };
     Adherence: {
       /** Format: int32 */
       due: number;
@@ -4843,6 +5076,20 @@ export interface components {
       source: components['schemas']['Source'];
       title: string;
     };
+    Erasure: {
+      askedBy: string;
+      /** Format: date-time */
+      at: string;
+      /** Format: uuid */
+      dog?: string;
+      /** Format: uuid */
+      id: string;
+      name: string;
+    };
+    ErasureRequest: {
+      /** Format: uuid */
+      dog?: string;
+    };
     Evenness: {
       /** Format: int32 */
       difference: number;
@@ -5044,6 +5291,10 @@ export interface components {
       /** Format: int32 */
       watched: number;
     };
+    ForgottenRequest: {
+      /** Format: email */
+      email: string;
+    };
     FoundWhileCleaning: {
       /** Format: uuid */
       cleaning: string;
@@ -5100,6 +5351,18 @@ export interface components {
       seconds?: number;
       title: string;
       what: string;
+    };
+    Goes: {
+      /** Format: int32 */
+      documents: number;
+      /** Format: int32 */
+      dogs: number;
+      /** Format: int32 */
+      people: number;
+      /** Format: int32 */
+      photos: number;
+      /** Format: int32 */
+      records: number;
     };
     Graded: {
       ear: components['schemas']['MadeUpEar'];
@@ -5272,6 +5535,8 @@ export interface components {
       zone: string;
     };
     HouseholdOfMine: {
+      /** Format: date-time */
+      erasedAt?: string;
       /** Format: uuid */
       id: string;
       /** @enum {string} */
@@ -5279,6 +5544,11 @@ export interface components {
       settings: components['schemas']['SettingsRequest'];
       /** Format: int32 */
       version: number;
+    };
+    HouseholdThen: {
+      goes: boolean;
+      name: string;
+      ownerless: boolean;
     };
     HowOften: {
       /** @enum {string} */
@@ -6040,6 +6310,9 @@ export interface components {
     };
     Me: {
       email: string;
+      emailConfirmed: boolean;
+      /** Format: date-time */
+      erasedAt?: string;
       households: components['schemas']['HouseholdOfMine'][];
       /** Format: uuid */
       id: string;
@@ -6131,6 +6404,9 @@ export interface components {
       /** @description an IANA zone, such as Europe/Berlin */
       zone: string;
     };
+    NameRequest: {
+      name: string;
+    };
     Named: {
       /** Format: date-time */
       at: string;
@@ -6149,6 +6425,9 @@ export interface components {
     NearestMix: {
       parts: components['schemas']['PouredPart'][];
       reasons: components['schemas']['Reason'][];
+    };
+    NewPasswordRequest: {
+      next: string;
     };
     Noticed: {
       /** @description mL */
@@ -6335,6 +6614,9 @@ export interface components {
       strengths?: {
         [key: string]: number;
       };
+    };
+    PasswordAgainRequest: {
+      present: string;
     };
     PasswordRequest: {
       next: string;
@@ -6836,7 +7118,8 @@ export interface components {
     RegistrationRequest: {
       /** Format: email */
       email: string;
-      household: string;
+      household?: string;
+      invitation?: string;
       name: string;
       password: string;
       /** @description an IANA zone, such as Europe/Berlin */
@@ -6851,6 +7134,7 @@ export interface components {
     };
     RemindersAnswer: {
       address: string;
+      isConfirmed: boolean;
       isSimulated: boolean;
       wishes: components['schemas']['ReminderWishes'];
     };
@@ -6891,6 +7175,12 @@ export interface components {
       courses: components['schemas']['CourseMark'][];
       exposures: components['schemas']['Exposure'][];
       visits: components['schemas']['VisitMark'][];
+    };
+    RoomTaken: {
+      /** Format: int64 */
+      mostBytes: number;
+      /** Format: int64 */
+      takenBytes: number;
     };
     Round: {
       dogs: components['schemas']['RoundDog'][];
@@ -7268,6 +7558,20 @@ export interface components {
       person: string;
       /** @enum {string} */
       role: 'VIEWER' | 'CARER' | 'OWNER';
+    };
+    SignIn: {
+      device: string;
+      id: string;
+      isThis: boolean;
+      /** Format: date-time */
+      lastSeen: string;
+      /** Format: date-time */
+      since: string;
+    };
+    Site: {
+      /** @enum {string} */
+      registration: 'EVERYBODY' | 'THE_FIRST' | 'INVITED';
+      version: string;
     };
     SkinRedness: {
       reason: components['schemas']['Reason'];
@@ -8135,6 +8439,26 @@ export interface components {
 }
 export type $defs = Record<string, never>;
 export interface operations {
+  confirm: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path: {
+        token: string;
+      };
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      /** @description No Content */
+      204: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content?: never;
+      };
+    };
+  };
   breeds: {
     parameters: {
       query?: never;
@@ -8175,6 +8499,52 @@ export interface operations {
         content: {
           'application/json': components['schemas']['Breed'];
         };
+      };
+    };
+  };
+  forgotten: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    requestBody: {
+      content: {
+        'application/json': components['schemas']['ForgottenRequest'];
+      };
+    };
+    responses: {
+      /** @description No Content */
+      204: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content?: never;
+      };
+    };
+  };
+  renew: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path: {
+        token: string;
+      };
+      cookie?: never;
+    };
+    requestBody: {
+      content: {
+        'application/json': components['schemas']['NewPasswordRequest'];
+      };
+    };
+    responses: {
+      /** @description No Content */
+      204: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content?: never;
       };
     };
   };
@@ -8636,7 +9006,7 @@ export interface operations {
       };
     };
   };
-  renew: {
+  renew_1: {
     parameters: {
       query?: never;
       header?: never;
@@ -10574,6 +10944,73 @@ export interface operations {
       };
     };
   };
+  all: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path: {
+        household: string;
+      };
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      /** @description OK */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Erasure'][];
+        };
+      };
+    };
+  };
+  ask_1: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path: {
+        household: string;
+      };
+      cookie?: never;
+    };
+    requestBody: {
+      content: {
+        'application/json': components['schemas']['ErasureRequest'];
+      };
+    };
+    responses: {
+      /** @description No Content */
+      204: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content?: never;
+      };
+    };
+  };
+  takeBack: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path: {
+        household: string;
+        erasure: string;
+      };
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      /** @description No Content */
+      204: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content?: never;
+      };
+    };
+  };
   'put-expected-exposures': {
     parameters: {
       query?: never;
@@ -11351,7 +11788,7 @@ export interface operations {
       };
     };
   };
-  end_1: {
+  end_2: {
     parameters: {
       query?: never;
       header?: never;
@@ -12175,6 +12612,30 @@ export interface operations {
       };
     };
   };
+  goes: {
+    parameters: {
+      query?: {
+        dog?: string;
+      };
+      header?: never;
+      path: {
+        household: string;
+      };
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      /** @description OK */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Goes'];
+        };
+      };
+    };
+  };
   interval: {
     parameters: {
       query?: never;
@@ -12553,6 +13014,28 @@ export interface operations {
           [name: string]: unknown;
         };
         content?: never;
+      };
+    };
+  };
+  taken: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path: {
+        household: string;
+      };
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      /** @description OK */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['RoomTaken'];
+        };
       };
     };
   };
@@ -13623,7 +14106,107 @@ export interface operations {
       };
     };
   };
-  changePassword: {
+  rename: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    requestBody: {
+      content: {
+        'application/json': components['schemas']['NameRequest'];
+      };
+    };
+    responses: {
+      /** @description No Content */
+      204: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content?: never;
+      };
+    };
+  };
+  ask: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    requestBody: {
+      content: {
+        'application/json': components['schemas']['AddressRequest'];
+      };
+    };
+    responses: {
+      /** @description No Content */
+      204: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content?: never;
+      };
+    };
+  };
+  account: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      /** @description OK */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['AccountThen'];
+        };
+      };
+    };
+  };
+  askAccount: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      /** @description No Content */
+      204: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content?: never;
+      };
+    };
+  };
+  takeBackAccount: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      /** @description No Content */
+      204: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content?: never;
+      };
+    };
+  };
+  change: {
     parameters: {
       query?: never;
       header?: never;
@@ -13635,6 +14218,86 @@ export interface operations {
         'application/json': components['schemas']['PasswordRequest'];
       };
     };
+    responses: {
+      /** @description No Content */
+      204: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content?: never;
+      };
+    };
+  };
+  isFresh: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      /** @description No Content */
+      204: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content?: never;
+      };
+    };
+  };
+  again: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    requestBody: {
+      content: {
+        'application/json': components['schemas']['PasswordAgainRequest'];
+      };
+    };
+    responses: {
+      /** @description No Content */
+      204: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content?: never;
+      };
+    };
+  };
+  mine: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      /** @description OK */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['SignIn'][];
+        };
+      };
+    };
+  };
+  end_1: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path: {
+        session: string;
+      };
+      cookie?: never;
+    };
+    requestBody?: never;
     responses: {
       /** @description No Content */
       204: {
@@ -13725,6 +14388,26 @@ export interface operations {
       };
     };
   };
+  site: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      /** @description OK */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Site'];
+        };
+      };
+    };
+  };
   feed: {
     parameters: {
       query?: never;
@@ -13766,6 +14449,26 @@ export interface operations {
         content: {
           'application/pdf': string;
         };
+      };
+    };
+  };
+  stop: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path: {
+        token: string;
+      };
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      /** @description No Content */
+      204: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content?: never;
       };
     };
   };

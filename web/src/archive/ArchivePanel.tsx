@@ -13,6 +13,7 @@ import { useHousehold } from '../household/useMe';
 import { count, dateWithYear } from '../measure/days';
 import { Failure } from '../ui/Failure';
 import { useArchive } from './useArchive';
+import { useSaveArchive } from './useSaveArchive';
 import { FileButton } from '../form/FileButton';
 
 type Taken = Schemas['Taken'];
@@ -20,6 +21,7 @@ type Taken = Schemas['Taken'];
 /** The household as one file, and such a file taken in: tried first, then all of it or nothing. */
 export function ArchivePanel({ isEmpty }: { isEmpty: boolean }) {
   const household = useHousehold().id;
+  const { dialog, save } = useSaveArchive();
   return (
     <Paper variant="outlined" sx={{ p: 2.5 }} component="section" aria-label="Archive">
       <Typography variant="h2" sx={{ mb: 1 }}>
@@ -29,9 +31,19 @@ export function ArchivePanel({ isEmpty }: { isEmpty: boolean }) {
         Every record with its earlier versions, photographs, papers from the vet and how you do
         things. It is yours: keep it, or take it to another household.
       </Typography>
-      <Button variant="contained" component="a" href={`/api/households/${household}/archive`}>
+      {save.isError && (
+        <Box sx={{ mb: 1.5 }}>
+          <Failure error={save.error} />
+        </Box>
+      )}
+      <Button
+        variant="contained"
+        loading={save.isPending}
+        onClick={() => save.mutate(`/api/households/${household}/archive`)}
+      >
         Save the archive
       </Button>
+      {dialog}
       <TakeIn isEmpty={isEmpty} />
     </Paper>
   );

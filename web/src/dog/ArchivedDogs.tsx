@@ -2,24 +2,14 @@ import Link from '@mui/material/Link';
 import Paper from '@mui/material/Paper';
 import Stack from '@mui/material/Stack';
 import Typography from '@mui/material/Typography';
-import { useQuery } from '@tanstack/react-query';
 import { Link as RouterLink } from 'react-router';
-import { useHousehold } from '../household/useMe';
-import { api } from '../api/client';
-import { answered } from '../api/problem';
 import { dateWithYear } from '../measure/days';
 import { Failure } from '../ui/Failure';
+import { useArchivedDogs } from './useArchivedDogs';
 
 /** The dogs that have left, with a way to their pages. */
 export function ArchivedDogs() {
-  const household = useHousehold().id;
-  const archived = useQuery({
-    queryKey: [household, 'archived-dogs'],
-    queryFn: () =>
-      answered(
-        api.GET('/api/households/{household}/archived-dogs', { params: { path: { household } } }),
-      ),
-  });
+  const archived = useArchivedDogs();
   if (archived.isError) return <Failure error={archived.error} />;
   if (!archived.data || archived.data.length === 0) return null;
   return (

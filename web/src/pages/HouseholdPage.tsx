@@ -3,11 +3,14 @@ import Button from '@mui/material/Button';
 import Link from '@mui/material/Link';
 import Stack from '@mui/material/Stack';
 import { Link as RouterLink, useParams } from 'react-router';
+import { EraseAccount } from '../erase/EraseAccount';
+import { ErasePanel } from '../erase/ErasePanel';
 import { InvitePanel } from '../account/InvitePanel';
 import { MembersPanel } from '../account/MembersPanel';
 import { PersonPanel } from '../account/PersonPanel';
 import { ROLE_WORDS } from '../account/roles';
 import { SettingsPanel } from '../account/SettingsPanel';
+import { VersionLine } from '../account/VersionLine';
 import { WeekPanel } from '../account/WeekPanel';
 import { ArchivedDogs } from '../dog/ArchivedDogs';
 import { CalendarPanel } from '../exchange/CalendarPanel';
@@ -110,6 +113,9 @@ function People() {
         <Link component={RouterLink} to="/household/licences" color="textSecondary">
           Licences of what ships with Even Lobe
         </Link>
+        <VersionLine />
+        {household.role === 'OWNER' && <ErasePanel />}
+        <EraseAccount />
       </Stack>
     </Box>
   );

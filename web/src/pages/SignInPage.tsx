@@ -58,6 +58,9 @@ export function Component() {
           <Button type="submit" variant="contained" size="large" loading={enter.isPending}>
             Sign in
           </Button>
+          <Link component={RouterLink} to="/forgotten">
+            I forgot it
+          </Link>
           <Typography color="textSecondary">
             New here?{' '}
             <Link component={RouterLink} to="/register">

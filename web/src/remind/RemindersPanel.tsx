@@ -9,6 +9,7 @@ import TextField from '@mui/material/TextField';
 import Typography from '@mui/material/Typography';
 import { useState } from 'react';
 import type { Schemas } from '../api/client';
+import { Unconfirmed } from './Unconfirmed';
 import { turnNotices, useNoticesOn } from './notices';
 import { Outbox } from './Outbox';
 import { useReminders, useSaveReminders, type RemindersRequest } from './useReminders';
@@ -69,6 +70,7 @@ function Form({ answer }: { answer: Answer }) {
       />
       {draft.byMail && (
         <>
+          {!answer.isConfirmed && <Unconfirmed address={answer.address} />}
           <FormControlLabel
             control={<Switch checked={draft.doses} onChange={(_, on) => set({ doses: on })} />}
             label="And one for each dose, at its time, while nobody has given it"

@@ -8,6 +8,7 @@ import ButtonBase from '@mui/material/ButtonBase';
 import Typography from '@mui/material/Typography';
 import { useMemo, useState, type ElementType, type ReactNode } from 'react';
 import { Link, Outlet, useLocation, useNavigate } from 'react-router';
+import { ErasedNotice } from '../erase/ErasedNotice';
 import { forgetDraftOf } from '../cleaning/session/forgetDraft';
 import { WaitingNotice } from '../fact/WaitingNotice';
 import { useLiveChanges } from '../household/useLiveChanges';
@@ -71,6 +72,7 @@ function Frame() {
             typed stays here; it goes on by itself.
           </Alert>
         )}
+        <ErasedNotice />
         <WaitingNotice onStored={forgetDraftOf} />
         <Outlet />
       </Box>

@@ -112,6 +112,7 @@ final class Demo implements AutoCloseable {
       builder.environment().put(pair[0], pair[1]);
     }
     builder.environment().put("PORT", Integer.toString(port));
+    builder.environment().put("EVENLOBE_REGISTRATION", "open");
     builder.environment().putAll(environment);
     builder.redirectErrorStream(true).redirectOutput(ProcessBuilder.Redirect.DISCARD);
     try {

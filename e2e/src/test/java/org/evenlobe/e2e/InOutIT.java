@@ -87,7 +87,8 @@ class InOutIT extends InSession {
       warden.signInAsWarden();
       warden.page().navigate("/household/in-out");
       warden.expectAccessible();
-      Download saved = warden.page().waitForDownload(() -> warden.link("Save the archive").click());
+      Download saved =
+          warden.page().waitForDownload(() -> warden.button("Save the archive").click());
       Path file = saved.path();
 
       wren.register(UUID.randomUUID() + "@test.example");

@@ -79,6 +79,7 @@ final class ServerProcess implements AutoCloseable {
     builder.environment().putAll(RunningServer.database());
     builder.environment().put("PORT", Integer.toString(port));
     builder.environment().put("EVENLOBE_LIMITS_TIMES", "1000");
+    builder.environment().put("EVENLOBE_REGISTRATION", "open");
     builder.redirectErrorStream(true).redirectOutput(ProcessBuilder.Redirect.DISCARD);
     process = builder.start();
     HttpRequest ready =

@@ -54,6 +54,7 @@ public final class RunningServer implements BeforeAllCallback {
     Map<String, Object> properties = new HashMap<>(variables);
     properties.put("PORT", "0");
     properties.put("EVENLOBE_LIMITS_TIMES", "1000");
+    properties.put("EVENLOBE_REGISTRATION", "open");
     // its jobs would ask the database while statements are counted: tests run them by hand
     properties.put("EVENLOBE_JOBS", "false");
     application.setDefaultProperties(properties);
@@ -66,10 +67,17 @@ public final class RunningServer implements BeforeAllCallback {
 
   /** A second process's worth of server at the same database, with a memory of its own. */
   public static ConfigurableApplicationContext second() {
+    return second(Map.of());
+  }
+
+  /** The same with settings of its own. */
+  public static ConfigurableApplicationContext second(Map<String, String> settings) {
     SpringApplication application = new SpringApplication(EvenLobe.class);
     Map<String, Object> properties = new HashMap<>(database);
     properties.put("PORT", "0");
     properties.put("EVENLOBE_LIMITS_TIMES", "1000");
+    properties.put("EVENLOBE_REGISTRATION", "open");
+    properties.putAll(settings);
     application.setDefaultProperties(properties);
     return application.run();
   }

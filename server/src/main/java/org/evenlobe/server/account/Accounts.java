@@ -1,11 +1,13 @@
 package org.evenlobe.server.account;
 
 import java.time.Clock;
+import java.time.Instant;
 import java.time.OffsetDateTime;
 import java.time.ZoneId;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Optional;
 import java.util.UUID;
 import org.evenlobe.server.access.CurrentMember;
 import org.evenlobe.server.access.Member;
@@ -32,6 +34,7 @@ public class Accounts implements UserDetailsService {
   private final HouseholdSettings settings;
   private final FactKeeping facts;
   private final Memberships memberships;
+  private final Erasures erasures;
   private final Clock clock;
 
   Accounts(
@@ -40,12 +43,14 @@ public class Accounts implements UserDetailsService {
       HouseholdSettings settings,
       FactKeeping facts,
       Memberships memberships,
+      Erasures erasures,
       Clock clock) {
     this.jdbc = jdbc;
     this.passwords = passwords;
     this.settings = settings;
     this.facts = facts;
     this.memberships = memberships;
+    this.erasures = erasures;
     this.clock = clock;
   }
 
@@ -55,9 +60,17 @@ public class Accounts implements UserDetailsService {
    * @param id the person's id
    * @param name what they are called
    * @param email what they sign in with
+   * @param emailConfirmed whether they have shown that it is theirs
+   * @param erasedAt when their account is erased, where they asked for that
    * @param households theirs, by name
    */
-  public record Me(UUID id, String name, String email, List<HouseholdOfMine> households) {}
+  public record Me(
+      UUID id,
+      String name,
+      String email,
+      boolean emailConfirmed,
+      Optional<Instant> erasedAt,
+      List<HouseholdOfMine> households) {}
 
   /**
    * A household that a person belongs to.
@@ -66,8 +79,10 @@ public class Accounts implements UserDetailsService {
    * @param version of its settings, for corrections
    * @param settings how it likes things
    * @param role what the person may do there
+   * @param erasedAt when it is erased, where an owner asked for that
    */
-  public record HouseholdOfMine(UUID id, int version, SettingsRequest settings, Role role) {}
+  public record HouseholdOfMine(
+      UUID id, int version, SettingsRequest settings, Role role, Optional<Instant> erasedAt) {}
 
   @Override
   public UserDetails loadUserByUsername(String email) {
@@ -98,23 +113,49 @@ public class Accounts implements UserDetailsService {
         .query(String.class)
         .single();
     Map<UUID, Role> roles = memberships.of(person);
+    Map<UUID, Instant> erased = erasures.dueHouseholds(person);
+    Optional<Instant> mine = erasures.due(person);
     List<HouseholdOfMine> households =
         settings.of(roles.keySet()).stream()
             .map(
                 how ->
-                    new HouseholdOfMine(how.id(), how.version(), how.said(), roles.get(how.id())))
+                    new HouseholdOfMine(
+                        how.id(),
+                        how.version(),
+                        how.said(),
+                        roles.get(how.id()),
+                        Optional.ofNullable(erased.get(how.id()))))
             .toList();
-    return jdbc.sql("select name, email from person where id = ?")
+    return jdbc.sql("select name, email, email_confirmed_at is not null from person where id = ?")
         .param(person)
-        .query((row, n) -> new Me(person, row.getString(1), row.getString(2), households))
+        .query(
+            (row, n) ->
+                new Me(
+                    person,
+                    row.getString(1),
+                    row.getString(2),
+                    row.getBoolean(3),
+                    mine,
+                    households))
         .single();
   }
 
   /** Adds the current member as a person with an empty household that they own. */
   @Transactional
   public void register(String name, String email, String password, String household, ZoneId zone) {
+    add(name, email, password);
+    found(household, zone);
+  }
+
+  /**
+   * Adds the current member as a person without a household.
+   *
+   * @throws InvalidFields if somebody has that address
+   */
+  void add(String name, String email, String password) {
     try {
-      jdbc.sql("insert into person values (?, ?, ?, ?, ?)")
+      jdbc.sql(
+              "insert into person (id, email, name, password_hash, created_at) values (?, ?, ?, ?, ?)")
           .params(
               CurrentMember.get().person(),
               email.strip(),
@@ -125,7 +166,6 @@ public class Accounts implements UserDetailsService {
     } catch (DuplicateKeyException e) {
       throw InvalidFields.of("email", "has an account already: sign in instead");
     }
-    found(household, zone);
   }
 
   /** Adds an empty household that the current member owns. */
@@ -141,23 +181,16 @@ public class Accounts implements UserDetailsService {
     facts.put(owner.household(), Precondition.isNew(), SettingsRequest.initial(name, zone));
   }
 
-  /**
-   * Changes a person's password.
-   *
-   * @throws InvalidFields if the present one is wrong
-   */
+  /** From now on they are called so. */
+  void rename(UUID person, String name) {
+    jdbc.sql("update person set name = ? where id = ?").params(name.strip(), person).update();
+  }
+
+  /** Their address is known to be theirs. */
   @Transactional
-  public void changePassword(UUID person, String present, String next) {
-    String hash =
-        jdbc.sql("select password_hash from person where id = ?")
-            .param(person)
-            .query(String.class)
-            .single();
-    if (!passwords.matches(present, hash)) {
-      throw InvalidFields.of("present", "is not your password");
-    }
-    jdbc.sql("update person set password_hash = ? where id = ?")
-        .params(passwords.encode(next), person)
+  public void confirmAddress(UUID person) {
+    jdbc.sql("update person set email_confirmed_at = ? where id = ?")
+        .params(now(), person)
         .update();
   }
 

@@ -1,11 +1,16 @@
 package org.evenlobe.server.account;
 
 import io.swagger.v3.oas.annotations.Parameter;
+import jakarta.servlet.http.HttpServletRequest;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.UUID;
+import org.evenlobe.server.access.AuditLog;
+import org.evenlobe.server.access.AuditLog.Event;
+import org.evenlobe.server.access.CurrentMember;
+import org.evenlobe.server.access.FreshPassword;
 import org.evenlobe.server.access.Needs;
 import org.evenlobe.server.access.Role;
 import org.evenlobe.server.access.SignedInPerson;
@@ -31,8 +36,10 @@ import org.springframework.web.bind.annotation.RestController;
 class HouseholdController {
   private final Members members;
   private final ChangeNumber changes;
+  private final FreshPassword password;
 
-  HouseholdController(Members members, ChangeNumber changes) {
+  HouseholdController(Members members, ChangeNumber changes, FreshPassword password) {
+    this.password = password;
     this.members = members;
     this.changes = changes;
   }
@@ -85,6 +92,7 @@ class HouseholdController {
       @PathVariable UUID person,
       @Valid @RequestBody MembershipRequest request) {
     members.change(person, request.role(), request.endsOn());
+    AuditLog.note(Event.ROLE_CHANGED, CurrentMember.get().person(), person);
   }
 
   /** Ends a membership; everybody may end their own. */
@@ -93,6 +101,7 @@ class HouseholdController {
   @ResponseStatus(HttpStatus.NO_CONTENT)
   void endMembership(@PathVariable UUID household, @PathVariable UUID person) {
     members.end(person);
+    AuditLog.note(Event.MEMBERSHIP_ENDED, CurrentMember.get().person(), person);
   }
 
   @Needs(Role.OWNER)
@@ -104,8 +113,15 @@ class HouseholdController {
   @Needs(Role.OWNER)
   @PostMapping("/api/households/{household}/invitations")
   FreshInvitation invite(
-      @PathVariable UUID household, @Valid @RequestBody InvitationRequest request) {
-    return members.invite(request.role(), request.memberUntil());
+      @PathVariable UUID household,
+      HttpServletRequest http,
+      @Valid @RequestBody InvitationRequest request) {
+    if (request.role() == Role.OWNER) {
+      password.require(http);
+    }
+    FreshInvitation made = members.invite(request.role(), request.memberUntil());
+    AuditLog.note(Event.INVITED, CurrentMember.get().person(), made.id());
+    return made;
   }
 
   @Needs(Role.OWNER)
@@ -113,6 +129,7 @@ class HouseholdController {
   @ResponseStatus(HttpStatus.NO_CONTENT)
   void revoke(@PathVariable UUID household, @PathVariable UUID invitation) {
     members.revoke(invitation);
+    AuditLog.note(Event.INVITATION_TAKEN_BACK, CurrentMember.get().person(), invitation);
   }
 
   @GetMapping("/api/invitations/{token}")
@@ -124,6 +141,8 @@ class HouseholdController {
   Joined accept(
       @PathVariable String token,
       @Parameter(hidden = true) @AuthenticationPrincipal SignedInPerson person) {
-    return new Joined(members.accept(token, person.id()));
+    UUID joined = members.accept(token, person.id());
+    AuditLog.note(Event.JOINED, person.id(), joined);
+    return new Joined(joined);
   }
 }

@@ -1,13 +1,11 @@
 package org.evenlobe.server.account;
 
-import java.security.SecureRandom;
 import java.time.Clock;
 import java.time.Duration;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.time.OffsetDateTime;
 import java.time.ZoneId;
-import java.util.Base64;
 import java.util.List;
 import java.util.Objects;
 import java.util.Optional;
@@ -17,6 +15,7 @@ import org.evenlobe.server.access.HouseholdDay;
 import org.evenlobe.server.access.Member;
 import org.evenlobe.server.access.Memberships;
 import org.evenlobe.server.access.Role;
+import org.evenlobe.server.access.Secrets;
 import org.evenlobe.server.problem.InvalidFields;
 import org.evenlobe.server.problem.Refusal;
 import org.jspecify.annotations.Nullable;
@@ -28,13 +27,11 @@ import org.springframework.transaction.annotation.Transactional;
 @Service
 class Members {
   private static final Duration INVITATION_HOLDS = Duration.ofDays(14);
-  private static final int TOKEN_BYTES = 24;
 
   private final JdbcClient jdbc;
   private final HouseholdDay day;
   private final Memberships memberships;
   private final Clock clock;
-  private final SecureRandom random = new SecureRandom();
 
   Members(JdbcClient jdbc, HouseholdDay day, Memberships memberships, Clock clock) {
     this.jdbc = jdbc;
@@ -159,9 +156,7 @@ class Members {
     if (memberUntil != null && memberUntil.isBefore(day.today())) {
       throw InvalidFields.of("memberUntil", "must not lie in the past");
     }
-    byte[] bytes = new byte[TOKEN_BYTES];
-    random.nextBytes(bytes);
-    String token = Base64.getUrlEncoder().withoutPadding().encodeToString(bytes);
+    String token = Secrets.fresh();
     UUID id = UUID.randomUUID();
     Member me = CurrentMember.get();
     jdbc.sql(
@@ -173,7 +168,7 @@ class Members {
         .params(
             me.household(),
             id,
-            Hashed.of(token),
+            Secrets.hashed(token),
             role.name(),
             memberUntil,
             now().plus(INVITATION_HOLDS),
@@ -314,7 +309,7 @@ class Members {
   }
 
   private Open open(String token) {
-    return open("token_hash = ?", Hashed.of(token)).stream()
+    return open("token_hash = ?", Secrets.hashed(token)).stream()
         .findFirst()
         .orElseThrow(Refusal::notFound);
   }

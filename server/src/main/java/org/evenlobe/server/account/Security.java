@@ -1,7 +1,9 @@
 package org.evenlobe.server.account;
 
-import java.net.InetAddress;
+import java.time.Clock;
 import java.time.Duration;
+import org.evenlobe.server.access.AuditLog;
+import org.evenlobe.server.access.AuditLog.Event;
 import org.evenlobe.server.access.RateLimits;
 import org.evenlobe.server.problem.ProblemWriter;
 import org.evenlobe.server.problem.Refusal;
@@ -17,6 +19,7 @@ import org.springframework.security.crypto.password.PasswordEncoder;
 import org.springframework.security.web.SecurityFilterChain;
 import org.springframework.security.web.authentication.UsernamePasswordAuthenticationFilter;
 import org.springframework.security.web.authentication.logout.HttpStatusReturningLogoutSuccessHandler;
+import org.springframework.security.web.context.SecurityContextHolderFilter;
 import org.springframework.security.web.csrf.CookieCsrfTokenRepository;
 import org.springframework.security.web.csrf.CsrfException;
 import org.springframework.security.web.header.writers.ReferrerPolicyHeaderWriter.ReferrerPolicy;
@@ -26,7 +29,6 @@ import org.springframework.session.web.http.DefaultCookieSerializer;
 /** Who may call what without a household: signing in, and the single-page app itself. */
 @Configuration
 class Security {
-  private static final String SAME_SITE = "Lax";
   private static final String CONTENT_POLICY =
       "default-src 'self'; style-src 'self' 'unsafe-inline'; img-src 'self' data: blob:;"
           + " font-src 'self' data:; object-src 'none'; base-uri 'self'; form-action 'self';"
@@ -34,8 +36,14 @@ class Security {
 
   @Bean
   SecurityFilterChain chain(
-      HttpSecurity http, RateLimits limits, @Value("${evenlobe.limits.times}") int generosity) {
+      HttpSecurity http,
+      RateLimits limits,
+      Arrival arrival,
+      Cookies cookies,
+      @Value("${evenlobe.limits.times}") int generosity) {
     return http.addFilterBefore(
+            new SessionAge(Clock.systemUTC()), SecurityContextHolderFilter.class)
+        .addFilterBefore(
             new TryLimits(limits, generosity), UsernamePasswordAuthenticationFilter.class)
         .authorizeHttpRequests(
             paths ->
@@ -46,7 +54,11 @@ class Security {
                     .requestMatchers(
                         "/actuator/health/liveness", "/actuator/health/readiness", "/error")
                     .permitAll()
-                    .requestMatchers(HttpMethod.POST, "/api/people")
+                    .requestMatchers(HttpMethod.POST, "/api/people", "/api/addresses/*", "/stop/*")
+                    .permitAll()
+                    .requestMatchers(HttpMethod.GET, "/api/site", "/api/invitations/*")
+                    .permitAll()
+                    .requestMatchers("/api/forgotten-passwords/**")
                     .permitAll()
                     .requestMatchers("/api/handed/**")
                     .permitAll()
@@ -58,21 +70,26 @@ class Security {
                     .permitAll()
                     .anyRequest()
                     .denyAll())
-        .csrf(token -> token.spa().csrfTokenRepository(tokenCookie()))
+        .csrf(
+            token ->
+                token
+                    .spa()
+                    .csrfTokenRepository(tokenCookie(cookies))
+                    // a mail program that stops mails by itself has no page to send a token from
+                    .ignoringRequestMatchers("/stop/*"))
         // else every 401 stores "the request to go back to" in a new session, a row in the database
         .requestCache(RequestCacheConfigurer::disable)
         .formLogin(
             form ->
                 form.loginProcessingUrl("/api/sign-in")
                     .usernameParameter("email")
-                    .successHandler(
-                        (request, response, person) ->
-                            response.setStatus(HttpStatus.NO_CONTENT.value()))
+                    .successHandler(arrival)
                     .failureHandler(
-                        (request, response, failure) ->
-                            ProblemWriter.write(
-                                response,
-                                Refusal.signedOut("The e-mail or the password is wrong."))))
+                        (request, response, failure) -> {
+                          AuditLog.note(Event.SIGN_IN_REFUSED);
+                          ProblemWriter.write(
+                              response, Refusal.signedOut("The e-mail or the password is wrong."));
+                        }))
         .logout(
             out ->
                 out.logoutUrl("/api/sign-out")
@@ -99,24 +116,25 @@ class Security {
         .build();
   }
 
-  private static CookieCsrfTokenRepository tokenCookie() {
+  private static CookieCsrfTokenRepository tokenCookie(Cookies cookies) {
     CookieCsrfTokenRepository repository = CookieCsrfTokenRepository.withHttpOnlyFalse();
-    repository.setCookieCustomizer(cookie -> cookie.sameSite(SAME_SITE));
+    repository.setCookieName(cookies.token());
+    repository.setCookieCustomizer(
+        cookie -> cookie.sameSite(Cookies.SAME_SITE).path("/").secure(cookies.areSecure()));
     return repository;
   }
 
   /** Beyond this machine the session's cookie goes over TLS only. */
   @Bean
   CookieSerializer sessionCookie(
-      @Value("${server.address}") InetAddress address,
-      @Value("${server.servlet.session.cookie.name}") String name,
-      @Value("${server.servlet.session.timeout}") Duration keptFor) {
+      Cookies cookies, @Value("${server.servlet.session.timeout}") Duration keptFor) {
     DefaultCookieSerializer cookie = new SessionCookie();
-    cookie.setCookieName(name);
+    cookie.setCookieName(cookies.session());
     cookie.setUseHttpOnlyCookie(true);
-    cookie.setSameSite(SAME_SITE);
+    cookie.setSameSite(Cookies.SAME_SITE);
     cookie.setCookieMaxAge((int) keptFor.toSeconds());
-    if (!address.isLoopbackAddress()) {
+    cookie.setCookiePath("/");
+    if (cookies.areSecure()) {
       cookie.setUseSecureCookie(true);
     }
     return cookie;
@@ -124,7 +142,7 @@ class Security {
 
   /** Argon2id, the memory-hard function; each hash carries its own parameters. */
   @Bean
-  PasswordEncoder passwords() {
+  PasswordEncoder passwordEncoder() {
     return Argon2PasswordEncoder.defaultsForSpringSecurity_v5_8();
   }
 }

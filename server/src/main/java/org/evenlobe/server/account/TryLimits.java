@@ -8,7 +8,11 @@ import java.io.IOException;
 import java.time.Duration;
 import java.util.Locale;
 import java.util.UUID;
+import org.evenlobe.server.access.AuditLog;
+import org.evenlobe.server.access.AuditLog.Event;
+import org.evenlobe.server.access.Origin;
 import org.evenlobe.server.access.RateLimits;
+import org.evenlobe.server.access.Secrets;
 import org.evenlobe.server.access.SignedInPerson;
 import org.evenlobe.server.problem.InvalidFields;
 import org.evenlobe.server.problem.ProblemWriter;
@@ -36,6 +40,7 @@ final class TryLimits extends OncePerRequestFilter {
   private static final int REGISTRATIONS = 20;
   private static final int INVITATIONS = 60;
   private static final int PASSWORDS = 10;
+  private static final int MAILED = 30;
   private static final int HANDED_OVER = 120;
   private static final int SHARED = 120;
   private static final int TABLES = 60;
@@ -43,7 +48,15 @@ final class TryLimits extends OncePerRequestFilter {
 
   private static final RequestMatcher SIGN_IN = matcher(HttpMethod.POST, "/api/sign-in");
   private static final RequestMatcher REGISTER = matcher(HttpMethod.POST, "/api/people");
-  private static final RequestMatcher PASSWORD = matcher(HttpMethod.PUT, "/api/me/password");
+  private static final RequestMatcher PASSWORD =
+      new OrRequestMatcher(
+          matcher(HttpMethod.PUT, "/api/me/password"),
+          matcher(HttpMethod.POST, "/api/me/password-again"));
+  private static final RequestMatcher MAILED_LINK =
+      new OrRequestMatcher(
+          matcher(null, "/api/forgotten-passwords/**"),
+          matcher(null, "/api/addresses/**"),
+          matcher(HttpMethod.POST, "/stop/**"));
   private static final RequestMatcher INVITATION = matcher(null, "/api/invitations/**");
   private static final RequestMatcher HANDED = matcher(null, "/api/handed/**");
   private static final RequestMatcher SHARED_FILE = matcher(null, "/shared/**");
@@ -78,13 +91,14 @@ final class TryLimits extends OncePerRequestFilter {
     } else if (allows(request)) {
       chain.doFilter(request, response);
     } else {
+      AuditLog.note(Event.TOO_MANY_TRIES);
       response.setHeader(HttpHeaders.RETRY_AFTER, Long.toString(WINDOW.toSeconds()));
       ProblemWriter.write(response, Refusal.tooMany());
     }
   }
 
   private boolean allows(HttpServletRequest request) {
-    String from = request.getRemoteAddr();
+    String from = Origin.of(request);
     if (SIGN_IN.matches(request)) {
       String email = String.valueOf(request.getParameter("email"));
       return allows("sign-in " + from, SIGN_INS)
@@ -96,12 +110,15 @@ final class TryLimits extends OncePerRequestFilter {
     if (PASSWORD.matches(request)) {
       return allows("password " + who(from), PASSWORDS);
     }
+    if (MAILED_LINK.matches(request)) {
+      return allows("mailed " + from, MAILED);
+    }
     if (TABLE.matches(request)) {
       return allows("table " + who(from), TABLES);
     }
     if (SHARED_FILE.matches(request)) {
       return allows("shared " + from, SHARED)
-          && allows("shared by " + Hashed.of(request.getRequestURI()), SHARED_BY_ONE_LINK);
+          && allows("shared by " + Secrets.hashed(request.getRequestURI()), SHARED_BY_ONE_LINK);
     }
     if (HANDED.matches(request)) {
       return allows("handed " + from, HANDED_OVER);

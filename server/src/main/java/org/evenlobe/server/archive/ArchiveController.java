@@ -1,17 +1,33 @@
 package org.evenlobe.server.archive;
 
+import static java.nio.file.StandardOpenOption.DELETE_ON_CLOSE;
+import static java.nio.file.StandardOpenOption.READ;
+import static java.nio.file.StandardOpenOption.WRITE;
+
+import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.Max;
 import jakarta.validation.constraints.Min;
 import jakarta.validation.constraints.NotNull;
+import java.io.FilterOutputStream;
 import java.io.IOException;
 import java.io.OutputStream;
 import java.io.UncheckedIOException;
+import java.nio.channels.Channels;
+import java.nio.channels.FileChannel;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.Set;
 import java.util.UUID;
+import java.util.concurrent.ConcurrentHashMap;
 import java.util.concurrent.Semaphore;
 import java.util.function.Consumer;
 import java.util.function.Supplier;
+import org.evenlobe.server.access.AuditLog;
+import org.evenlobe.server.access.AuditLog.Event;
+import org.evenlobe.server.access.CurrentMember;
+import org.evenlobe.server.access.FreshPassword;
 import org.evenlobe.server.access.HouseholdDay;
 import org.evenlobe.server.access.Needs;
 import org.evenlobe.server.access.Role;
@@ -34,15 +50,25 @@ import org.springframework.web.bind.annotation.RestController;
 class ArchiveController {
   private static final String ZIP = "application/zip";
 
-  /** Each holds a connection to the database while it is fetched, or two while it is taken in. */
+  /** To whom one is being written or sent: one at a time each. */
+  private static final Set<UUID> RECEIVING = ConcurrentHashMap.newKeySet();
+
+  /** Each holds a connection to the database while it is written, or two while it is taken in. */
   private static final Semaphore TWO_AT_A_TIME = new Semaphore(2);
 
   private final ArchiveWriter writer;
   private final Uploads uploads;
   private final Restoring restoring;
   private final HouseholdDay day;
+  private final FreshPassword password;
 
-  ArchiveController(ArchiveWriter writer, Uploads uploads, Restoring restoring, HouseholdDay day) {
+  ArchiveController(
+      ArchiveWriter writer,
+      Uploads uploads,
+      Restoring restoring,
+      HouseholdDay day,
+      FreshPassword password) {
+    this.password = password;
     this.writer = writer;
     this.uploads = uploads;
     this.restoring = restoring;
@@ -61,26 +87,69 @@ class ArchiveController {
   /** The whole household. */
   @Needs(Role.OWNER)
   @GetMapping(value = "/archive", produces = ZIP)
-  void household(@PathVariable UUID household, HttpServletResponse response) {
+  void household(
+      @PathVariable UUID household, HttpServletRequest http, HttpServletResponse response) {
+    password.require(http);
+    AuditLog.note(Event.ARCHIVE_TAKEN);
     send(response, "household", writer::all);
   }
 
   /** One dog, with what was said of it and what that names. */
   @Needs(Role.OWNER)
   @GetMapping(value = "/dogs/{dog}/archive", produces = ZIP)
-  void dog(@PathVariable UUID household, @PathVariable UUID dog, HttpServletResponse response) {
+  void dog(
+      @PathVariable UUID household,
+      @PathVariable UUID dog,
+      HttpServletRequest http,
+      HttpServletResponse response) {
+    password.require(http);
     if (!writer.hasDog(dog)) {
       throw Refusal.notFound();
     }
+    AuditLog.note(Event.ARCHIVE_TAKEN, CurrentMember.get().person(), dog);
     send(response, "dog", out -> writer.one(dog, out));
   }
 
+  /** Written first and sent then: whoever reads slowly holds no records still, and no turn. */
   private void send(HttpServletResponse response, String name, Consumer<OutputStream> writes) {
-    inTurn(
-        () -> {
-          writes.accept(begin(response, name));
-          return name;
-        });
+    UUID person = CurrentMember.get().person();
+    if (!RECEIVING.add(person)) {
+      throw Refusal.busy();
+    }
+    try (FileChannel file = scratch()) {
+      inTurn(
+          () -> {
+            writes.accept(into(file));
+            return name;
+          });
+      begin(response, name, file.size());
+      file.transferTo(0, file.size(), Channels.newChannel(response.getOutputStream()));
+    } catch (IOException e) {
+      throw new UncheckedIOException(e);
+    } finally {
+      RECEIVING.remove(person);
+    }
+  }
+
+  /** What writes a file that is read afterwards: closing it leaves the file open. */
+  private static OutputStream into(FileChannel file) {
+    return new FilterOutputStream(Channels.newOutputStream(file)) {
+      @Override
+      public void write(byte[] bytes, int from, int length) throws IOException {
+        out.write(bytes, from, length);
+      }
+
+      @Override
+      public void close() throws IOException {
+        flush();
+      }
+    };
+  }
+
+  /** A file that has no name any more: it goes with what reads it, whatever happens. */
+  private static FileChannel scratch() throws IOException {
+    Path path = Files.createTempFile("even-lobe-archive", null);
+    return FileChannel.open(path, READ, WRITE, DELETE_ON_CLOSE);
   }
 
   private static <T> T inTurn(Supplier<T> work) {
@@ -94,19 +163,13 @@ class ArchiveController {
     }
   }
 
-  /** What it begins with is on its way, and the session kept, before the records are held still. */
-  private OutputStream begin(HttpServletResponse response, String name) {
+  private void begin(HttpServletResponse response, String name, long bytes) {
     response.setContentType(ZIP);
+    response.setContentLengthLong(bytes);
     response.setHeader(HttpHeaders.CACHE_CONTROL, "no-store");
     response.setHeader(
         HttpHeaders.CONTENT_DISPOSITION,
         "attachment; filename=\"%s-%s.zip\"".formatted(name, day.today()));
-    try {
-      response.flushBuffer();
-      return response.getOutputStream();
-    } catch (IOException e) {
-      throw new UncheckedIOException(e);
-    }
   }
 
   /** Sends a part of an archive. */

@@ -8,6 +8,7 @@ import java.time.ZoneOffset;
 import java.util.UUID;
 import org.evenlobe.server.access.CurrentMember;
 import org.evenlobe.server.access.HouseholdDay;
+import org.evenlobe.server.image.Room;
 import org.evenlobe.server.problem.InvalidFields;
 import org.evenlobe.server.problem.Refusal;
 import org.springframework.jdbc.core.simple.JdbcClient;
@@ -24,12 +25,14 @@ class Uploads {
   /** The parts that an archive may have, of 8 MB at most each. */
   static final int MOST_PARTS = 128;
 
-  private static final Duration GIVEN_UP_AFTER = Duration.ofDays(2);
+  static final Duration GIVEN_UP_AFTER = Duration.ofDays(2);
 
   private final JdbcClient jdbc;
   private final HouseholdDay day;
+  private final Room room;
 
-  Uploads(JdbcClient jdbc, HouseholdDay day) {
+  Uploads(JdbcClient jdbc, HouseholdDay day, Room room) {
+    this.room = room;
     this.jdbc = jdbc;
     this.day = day;
   }
@@ -72,6 +75,7 @@ class Uploads {
             """)
         .params(household, id, number)
         .update();
+    room.require(content.length);
     jdbc.sql("insert into archive_part values (?, ?, ?, ?)")
         .params(household, id, number, content)
         .update();

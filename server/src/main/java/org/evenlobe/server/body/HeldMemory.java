@@ -2,10 +2,12 @@ package org.evenlobe.server.body;
 
 import java.util.HashMap;
 import java.util.Map;
+import java.util.Set;
 
 /**
  * How much of all that is being sent is held at once, in all requests together; and a quarter of
- * that at most for one sender, so that nobody takes the room of all others.
+ * that at most for one sender, so that nobody takes the room of all others. What is sent counts for
+ * the address that it comes from and for the person who is signed in.
  */
 final class HeldMemory {
   private static final long MOST_BYTES = 64_000_000;
@@ -14,20 +16,31 @@ final class HeldMemory {
   private final Map<String, Long> bySender = new HashMap<>();
   private long held;
 
-  /** Takes that many bytes for a sender; false, and none taken, where there is no room. */
-  synchronized boolean take(String sender, long bytes) {
-    long ofOne = bySender.getOrDefault(sender, 0L) + bytes;
-    if (held + bytes > MOST_BYTES || ofOne > MOST_OF_ONE) {
-      return false;
+  /** Takes that many bytes for its senders; false, and none taken, where there is no room. */
+  synchronized boolean take(Set<String> senders, long bytes) {
+    boolean fits =
+        held + bytes <= MOST_BYTES
+            && senders.stream().allMatch(one -> of(one) + bytes <= MOST_OF_ONE);
+    if (fits) {
+      held += bytes;
+      senders.forEach(one -> bySender.put(one, of(one) + bytes));
     }
-    held += bytes;
-    bySender.put(sender, ofOne);
-    return true;
+    return fits;
+  }
+
+  private long of(String sender) {
+    return bySender.getOrDefault(sender, 0L);
+  }
+
+  /** How much is held. */
+  synchronized long held() {
+    return held;
   }
 
   /** Gives them back. */
-  synchronized void giveBack(String sender, long bytes) {
+  synchronized void giveBack(Set<String> senders, long bytes) {
     held -= bytes;
-    bySender.computeIfPresent(sender, (who, all) -> all > bytes ? all - bytes : null);
+    senders.forEach(
+        one -> bySender.computeIfPresent(one, (who, all) -> all > bytes ? all - bytes : null));
   }
 }

@@ -8,6 +8,7 @@ import jakarta.servlet.ServletInputStream;
 import jakarta.servlet.http.HttpServletResponse;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
+import java.util.Set;
 import org.evenlobe.server.problem.ProblemWriter;
 import org.evenlobe.server.problem.Refusal;
 import org.springframework.http.HttpHeaders;
@@ -24,18 +25,18 @@ final class ReceivedBody implements ReadListener, AsyncListener {
   private final AsyncContext request;
   private final BodyLimit limit;
   private final HeldMemory memory;
-  private final String sender;
+  private final Set<String> senders;
   private final long began = System.nanoTime();
   private final ByteArrayOutputStream bytes = new ByteArrayOutputStream();
   private final byte[] buffer = new byte[READ_AT_ONCE];
   private boolean over;
   private boolean released;
 
-  ReceivedBody(AsyncContext request, BodyLimit limit, HeldMemory memory, String sender) {
+  ReceivedBody(AsyncContext request, BodyLimit limit, HeldMemory memory, Set<String> senders) {
     this.request = request;
     this.limit = limit;
     this.memory = memory;
-    this.sender = sender;
+    this.senders = senders;
   }
 
   byte[] bytes() {
@@ -46,7 +47,7 @@ final class ReceivedBody implements ReadListener, AsyncListener {
   synchronized void release() {
     if (!released) {
       released = true;
-      memory.giveBack(sender, bytes.size());
+      memory.giveBack(senders, bytes.size());
     }
   }
 
@@ -60,7 +61,7 @@ final class ReceivedBody implements ReadListener, AsyncListener {
       }
       if (bytes.size() + read > limit.bytes()) {
         refuse(Refusal.tooLarge(limit.words()));
-      } else if (memory.take(sender, read)) {
+      } else if (memory.take(senders, read)) {
         bytes.write(buffer, 0, read);
       } else {
         refuse(Refusal.busy());

@@ -11,9 +11,11 @@ import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
 import java.util.EnumSet;
+import java.util.Optional;
 import java.util.Set;
 import java.util.concurrent.ConcurrentHashMap;
 import java.util.concurrent.TimeUnit;
+import org.evenlobe.server.access.Origin;
 import org.evenlobe.server.problem.ProblemWriter;
 import org.evenlobe.server.problem.Refusal;
 import org.springframework.boot.web.servlet.FilterRegistrationBean;
@@ -66,7 +68,8 @@ final class RequestBodies implements Filter {
 
   private void receive(HttpServletRequest request, HttpServletResponse response)
       throws IOException {
-    BodyLimit limit = limit(request);
+    Optional<String> person = person(request);
+    BodyLimit limit = person.isPresent() ? BodyLimit.of(request) : BodyLimit.SIGNED_OUT;
     if (request.getContentLengthLong() > limit.bytes()) {
       response.setHeader(HttpHeaders.CONNECTION, "close");
       ProblemWriter.write(response, Refusal.tooLarge(limit.words()));
@@ -74,7 +77,7 @@ final class RequestBodies implements Filter {
     }
     AsyncContext waiting = request.startAsync(request, response);
     waiting.setTimeout(limit.within().toMillis());
-    ReceivedBody body = new ReceivedBody(waiting, limit, memory, request.getRemoteAddr());
+    ReceivedBody body = new ReceivedBody(waiting, limit, memory, senders(request, person));
     awaited.add(body);
     waiting.addListener(body);
     request.setAttribute(BODY, body);
@@ -96,10 +99,15 @@ final class RequestBodies implements Filter {
   }
 
   /** Who they are is asked only where it makes a difference. */
-  private BodyLimit limit(HttpServletRequest request) {
+  private Optional<String> person(HttpServletRequest request) {
     long announced = request.getContentLengthLong();
     boolean small = announced >= 0 && announced <= BodyLimit.SIGNED_OUT.bytes();
-    return small || !signedIn.sent(request) ? BodyLimit.SIGNED_OUT : BodyLimit.of(request);
+    return small ? Optional.empty() : signedIn.sender(request);
+  }
+
+  private static Set<String> senders(HttpServletRequest request, Optional<String> person) {
+    String from = Origin.of(request);
+    return person.map(one -> Set.of(from, one)).orElseGet(() -> Set.of(from));
   }
 
   /** Stands right inside the filter that answers for all others. */
@@ -111,6 +119,11 @@ final class RequestBodies implements Filter {
       bodies = new RequestBodies(signedIn);
     }
 
+    @Bean
+    BodyFigures bodyFigures() {
+      return new BodyFigures(bodies.memory);
+    }
+
     @Scheduled(fixedDelay = 2, timeUnit = TimeUnit.SECONDS)
     void hurry() {
       bodies.hurry();
@@ -119,7 +132,7 @@ final class RequestBodies implements Filter {
     @Bean
     FilterRegistrationBean<RequestBodies> requestBodies() {
       FilterRegistrationBean<RequestBodies> filter = new FilterRegistrationBean<>(bodies);
-      filter.setOrder(Ordered.HIGHEST_PRECEDENCE + 1);
+      filter.setOrder(Ordered.HIGHEST_PRECEDENCE + 2);
       filter.setDispatcherTypes(EnumSet.of(DispatcherType.REQUEST, DispatcherType.ASYNC));
       return filter;
     }

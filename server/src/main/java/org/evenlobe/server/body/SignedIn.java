@@ -1,13 +1,17 @@
 package org.evenlobe.server.body;
 
 import jakarta.servlet.http.HttpServletRequest;
+import java.util.Objects;
+import java.util.Optional;
+import org.jspecify.annotations.Nullable;
+import org.springframework.security.core.context.SecurityContext;
 import org.springframework.security.web.context.HttpSessionSecurityContextRepository;
 import org.springframework.session.Session;
 import org.springframework.session.SessionRepository;
 import org.springframework.session.web.http.CookieSerializer;
 import org.springframework.stereotype.Component;
 
-/** Whether a request comes from somebody who is signed in, before its session is opened. */
+/** Who is signed in that sends a request, before its session is opened. */
 @Component
 class SignedIn {
   private final CookieSerializer cookie;
@@ -18,14 +22,18 @@ class SignedIn {
     this.sessions = sessions;
   }
 
-  boolean sent(HttpServletRequest request) {
+  /** Who sent it, where they are signed in. */
+  Optional<String> sender(HttpServletRequest request) {
     return cookie.readCookieValues(request).stream()
         .map(sessions::findById)
-        .anyMatch(
-            session ->
-                session != null
-                    && session.getAttribute(
-                            HttpSessionSecurityContextRepository.SPRING_SECURITY_CONTEXT_KEY)
-                        != null);
+        .filter(Objects::nonNull)
+        .map(SignedIn::context)
+        .filter(Objects::nonNull)
+        .map(context -> context.getAuthentication().getName())
+        .findFirst();
+  }
+
+  private static @Nullable SecurityContext context(Session session) {
+    return session.getAttribute(HttpSessionSecurityContextRepository.SPRING_SECURITY_CONTEXT_KEY);
   }
 }

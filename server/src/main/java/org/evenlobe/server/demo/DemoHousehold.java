@@ -136,6 +136,7 @@ class DemoHousehold implements ApplicationRunner {
       }
     } else {
       accounts.register("Marsh warden", EMAIL, PASSWORD, "Saltmarsh Boarding", ZONE);
+      accounts.confirmAddress(WARDEN.person());
       for (DemoDog dog : DemoDog.values()) {
         begin(dog, today);
       }

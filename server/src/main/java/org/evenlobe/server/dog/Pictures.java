@@ -11,6 +11,7 @@ import java.util.UUID;
 import org.evenlobe.server.access.CurrentMember;
 import org.evenlobe.server.archive.KeptFiles;
 import org.evenlobe.server.fact.ChangeNumber;
+import org.evenlobe.server.image.Room;
 import org.evenlobe.server.problem.Refusal;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Service;
@@ -25,9 +26,11 @@ public class Pictures {
   private final JdbcClient jdbc;
   private final Dogs dogs;
   private final ChangeNumber changes;
+  private final Room room;
   private final Clock clock;
 
-  Pictures(JdbcClient jdbc, Dogs dogs, ChangeNumber changes, Clock clock) {
+  Pictures(JdbcClient jdbc, Dogs dogs, ChangeNumber changes, Room room, Clock clock) {
+    this.room = room;
     this.jdbc = jdbc;
     this.dogs = dogs;
     this.changes = changes;
@@ -63,6 +66,7 @@ public class Pictures {
    */
   @Transactional
   public void put(UUID dog, byte[] jpeg) {
+    room.require(jpeg.length);
     if (dogs.one(CurrentMember.household(), dog).isEmpty()) {
       throw Refusal.notFound();
     }

@@ -1,5 +1,7 @@
 package org.evenlobe.server.fact;
 
+import io.micrometer.core.instrument.Counter;
+import io.micrometer.core.instrument.MeterRegistry;
 import java.util.Collection;
 import java.util.List;
 import java.util.Set;
@@ -13,9 +15,14 @@ import org.springframework.transaction.annotation.Transactional;
 @Service
 public class ChangeNumber {
   private final JdbcClient jdbc;
+  private final Counter raised;
 
-  ChangeNumber(JdbcClient jdbc) {
+  ChangeNumber(JdbcClient jdbc, MeterRegistry figures) {
     this.jdbc = jdbc;
+    this.raised =
+        Counter.builder("evenlobe.changes")
+            .description("Writes to what households recorded")
+            .register(figures);
   }
 
   /** The current household's. */
@@ -46,6 +53,7 @@ public class ChangeNumber {
             .param(household)
             .query(Long.class)
             .single();
+    raised.increment();
     for (UUID dog : Set.copyOf(dogs)) {
       jdbc.sql("update dog set stamp = ? where household_id = ? and id = ?")
           .params(number, household, dog)

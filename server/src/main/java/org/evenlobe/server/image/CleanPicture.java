@@ -36,6 +36,13 @@ public final class CleanPicture {
   private static final int PHOTOGRAPH_SIDE = 1600;
 
   private static final int MOST_PIXELS = 50_000_000;
+
+  /** One that comes in scans is held as a whole, beside the heap, until the last has come. */
+  private static final int MOST_PIXELS_IN_SCANS = 20_000_000;
+
+  /** Programs write ten or so; the reader goes over the whole picture for each. */
+  private static final int MOST_SCANS = 50;
+
   private static final String TOO_MANY_PIXELS = "must be a JPEG or PNG of 50 megapixels at most";
 
   /** A picture is read coarser the larger it is, to this many times what is kept of it. */
@@ -101,7 +108,7 @@ public final class CleanPicture {
       throw Refusal.busy();
     }
     try {
-      return drawnAnew(read(sent, longerSide, field), longerSide);
+      return drawnAnew(Turn.made(read(sent, longerSide, field), sent), longerSide);
     } finally {
       TWO_AT_A_TIME.release();
     }
@@ -144,6 +151,7 @@ public final class CleanPicture {
       if ((long) width * height > MOST_PIXELS) {
         throw InvalidFields.of(field, TOO_MANY_PIXELS);
       }
+      requireFewScans(sent, (long) width * height, field);
       ImageReadParam coarser = reader.getDefaultReadParam();
       int step = (int) Math.ceil(Math.max(width, height) / (READ_FINER * longerSide));
       coarser.setSourceSubsampling(Math.min(step, width), Math.min(step, height), 0, 0);
@@ -154,6 +162,20 @@ public final class CleanPicture {
       throw InvalidFields.of(field, "cannot be read as a JPEG or PNG");
     } finally {
       reader.dispose();
+    }
+  }
+
+  private static void requireFewScans(byte[] sent, long pixels, String field) {
+    if (!begins(sent, BEGINNINGS.get("jpeg"))) {
+      return;
+    }
+    Scans scans = Scans.of(sent);
+    if (scans.count() > MOST_SCANS) {
+      throw InvalidFields.of(field, "must be a JPEG of " + MOST_SCANS + " scans at most");
+    }
+    if (scans.isProgressive() && pixels > MOST_PIXELS_IN_SCANS) {
+      throw InvalidFields.of(
+          field, "must have 20 megapixels at most where it comes in scans (progressive)");
     }
   }
 

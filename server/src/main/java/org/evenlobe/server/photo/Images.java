@@ -1,11 +1,11 @@
 package org.evenlobe.server.photo;
 
 import java.time.Clock;
-import java.time.Duration;
 import java.time.OffsetDateTime;
 import java.util.Optional;
 import java.util.UUID;
 import org.evenlobe.server.access.CurrentMember;
+import org.evenlobe.server.image.Room;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -13,13 +13,12 @@ import org.springframework.transaction.annotation.Transactional;
 /** Pictures of a household, as JPEG. One that is there never changes. */
 @Service
 public class Images {
-  /** What nobody has made a photograph of by then was given up. */
-  private static final Duration GIVEN_UP_AFTER = Duration.ofDays(2);
-
   private final JdbcClient jdbc;
+  private final Room room;
   private final Clock clock;
 
-  Images(JdbcClient jdbc, Clock clock) {
+  Images(JdbcClient jdbc, Room room, Clock clock) {
+    this.room = room;
     this.jdbc = jdbc;
     this.clock = clock;
   }
@@ -51,14 +50,9 @@ public class Images {
   public boolean put(UUID id, byte[] jpeg) {
     UUID household = CurrentMember.household();
     OffsetDateTime now = OffsetDateTime.now(clock);
-    jdbc.sql(
-            """
-            delete from image where household_id = ? and sent_at < ? and not exists (
-              select from photo
-              where photo.household_id = image.household_id and image_id = image.id)
-            """)
-        .params(household, now.minus(GIVEN_UP_AFTER))
-        .update();
+    if (!isKnown(id)) {
+      room.require(jpeg.length);
+    }
     return jdbc.sql(
                 """
                 insert into image (household_id, id, jpeg, sent_at)

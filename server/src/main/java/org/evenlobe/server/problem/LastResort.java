@@ -66,13 +66,13 @@ final class LastResort extends OncePerRequestFilter {
     return String.valueOf(root.getMessage()).lines().findFirst().orElse("");
   }
 
-  /** Stands around everything else. */
+  /** Stands around everything but what names a request. */
   @Configuration
   static class Outermost {
     @Bean
     FilterRegistrationBean<LastResort> lastResort() {
       FilterRegistrationBean<LastResort> filter = new FilterRegistrationBean<>(new LastResort());
-      filter.setOrder(Ordered.HIGHEST_PRECEDENCE);
+      filter.setOrder(Ordered.HIGHEST_PRECEDENCE + 1);
       filter.setDispatcherTypes(EnumSet.of(DispatcherType.REQUEST, DispatcherType.ASYNC));
       return filter;
     }

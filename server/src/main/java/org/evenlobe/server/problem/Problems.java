@@ -8,6 +8,7 @@ import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatusCode;
 import org.springframework.http.InvalidMediaTypeException;
+import org.springframework.http.ProblemDetail;
 import org.springframework.http.ResponseEntity;
 import org.springframework.http.converter.HttpMessageNotReadableException;
 import org.springframework.web.HttpMediaTypeNotSupportedException;
@@ -91,6 +92,15 @@ class Problems extends ResponseEntityExceptionHandler {
             ? InvalidFields.of("Content-Type", "must name one type")
             : LastResort.of(unexpected),
         request);
+  }
+
+  @Override
+  protected ResponseEntity<Object> createResponseEntity(
+      @Nullable Object body, HttpHeaders headers, HttpStatusCode status, WebRequest request) {
+    if (body instanceof ProblemDetail problem) {
+      problem.setProperty(RequestId.NAME, RequestId.current());
+    }
+    return super.createResponseEntity(body, headers, status, request);
   }
 
   private @Nullable ResponseEntity<Object> answer(Refusal refusal, WebRequest request) {

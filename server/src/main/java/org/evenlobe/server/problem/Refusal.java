@@ -32,6 +32,15 @@ public class Refusal extends ErrorResponseException {
     return new Refusal(HttpStatus.FORBIDDEN, "forbidden", "Not allowed", detail);
   }
 
+  /** What is asked for takes the password again: it was given too long ago. */
+  public static Refusal passwordAgain() {
+    return new Refusal(
+        HttpStatus.FORBIDDEN,
+        "password-again",
+        "Password needed",
+        "Give your password again first: the last time was too long ago.");
+  }
+
   /**
    * The token that the page sends back is missing or old; the page fetches another and tries again.
    */

@@ -15,8 +15,9 @@ import org.evenlobe.server.access.CurrentMember;
 import org.evenlobe.server.access.HouseholdDay;
 import org.evenlobe.server.access.Needs;
 import org.evenlobe.server.access.Role;
+import org.evenlobe.server.mail.SimulatedMail;
+import org.evenlobe.server.mail.SimulatedMail.SentMail;
 import org.evenlobe.server.problem.InvalidFields;
-import org.evenlobe.server.remind.SimulatedMail.SentMail;
 import org.jspecify.annotations.Nullable;
 import org.springframework.beans.factory.ObjectProvider;
 import org.springframework.http.HttpStatus;
@@ -87,9 +88,11 @@ class ReminderController {
    *
    * @param wishes how they want it
    * @param address to which address
+   * @param isConfirmed whether they have shown that it is theirs; until then none comes
    * @param isSimulated whether mails are kept in an outbox instead of being sent
    */
-  record RemindersAnswer(ReminderWishes wishes, String address, boolean isSimulated) {}
+  record RemindersAnswer(
+      ReminderWishes wishes, String address, boolean isConfirmed, boolean isSimulated) {}
 
   @GetMapping("/api/households/{household}/reminders")
   @Transactional(readOnly = true)
@@ -98,6 +101,7 @@ class ReminderController {
     return new RemindersAnswer(
         wishes.of(person).map(Wishes.Kept::said).orElse(ReminderWishes.DEFAULT),
         wishes.address(person),
+        wishes.isConfirmed(person),
         simulated.getIfAvailable() != null);
   }
 

@@ -1,8 +1,6 @@
 package org.evenlobe.server.remind;
 
 import com.github.kagkarlsson.scheduler.task.CompletionHandler;
-import com.github.kagkarlsson.scheduler.task.ExecutionComplete;
-import com.github.kagkarlsson.scheduler.task.ExecutionOperations;
 import com.github.kagkarlsson.scheduler.task.Task;
 import com.github.kagkarlsson.scheduler.task.TaskDescriptor;
 import com.github.kagkarlsson.scheduler.task.helper.Tasks;
@@ -15,6 +13,9 @@ import java.util.concurrent.atomic.AtomicReference;
 import org.evenlobe.server.access.CurrentMember;
 import org.evenlobe.server.access.Member;
 import org.evenlobe.server.access.Memberships;
+import org.evenlobe.server.mail.Later;
+import org.evenlobe.server.mail.Mail;
+import org.evenlobe.server.mail.MailService;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
 
@@ -32,8 +33,6 @@ class ReminderJobs {
   static final TaskDescriptor<Mail> MAIL = TaskDescriptor.of("reminder-mail", Mail.class);
 
   private static final Duration AGAIN = Duration.ofMinutes(1);
-  private static final Duration FIRST_PAUSE = Duration.ofSeconds(30);
-  private static final int MOST_TRIES = 10;
   private static final String SEPARATOR = "/";
 
   /** The instance of a member's job. */
@@ -80,24 +79,14 @@ class ReminderJobs {
   }
 
   @Bean
-  Task<Mail> reminderMail(MailService mails, Memberships memberships) {
+  Task<Mail> reminderMail(MailService mails, Stops stops, Memberships memberships) {
     return Tasks.oneTime(MAIL)
-        .onFailure(ReminderJobs::later)
+        .onFailure(Later::tryAgain)
         .execute(
             (instance, context) ->
                 member(instance.getId(), memberships)
                     .ifPresent(
-                        one -> CurrentMember.run(one, () -> mails.send(instance.getData()))));
-  }
-
-  /** Later and later; a mail that nobody takes for half a day is given up. */
-  private static void later(ExecutionComplete failed, ExecutionOperations<Mail> operations) {
-    int times = failed.getExecution().consecutiveFailures + 1;
-    if (times > MOST_TRIES) {
-      operations.remove();
-    } else {
-      Duration pause = FIRST_PAUSE.multipliedBy(1L << (times - 1));
-      operations.reschedule(failed, failed.getTimeDone().plus(pause));
-    }
+                        one ->
+                            CurrentMember.run(one, () -> stops.send(instance.getData(), mails))));
   }
 }

@@ -11,7 +11,12 @@ import org.evenlobe.core.remind.Reminders;
 import org.evenlobe.core.remind.Reminders.DoseTime;
 import org.evenlobe.server.access.CurrentMember;
 import org.evenlobe.server.access.HouseholdDay;
+import org.evenlobe.server.access.RateLimits;
+import org.evenlobe.server.mail.Mail;
 import org.evenlobe.server.plan.Plans;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
+import org.springframework.beans.factory.annotation.Value;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -21,6 +26,9 @@ class ReminderRounds {
   /** What was begun longer ago than this is never begun again: its time is past. */
   private static final Duration KEPT = Duration.ofDays(60);
 
+  private static final Duration UNCONFIRMED_AGAIN = Duration.ofMinutes(1);
+  private static final Logger LOG = LoggerFactory.getLogger(ReminderRounds.class);
+
   private static final String FAREWELL =
       "You said in Even Lobe, under Household, that you want this.";
 
@@ -29,14 +37,24 @@ class ReminderRounds {
   private final Plans plans;
   private final HouseholdDay day;
   private final SchedulerClient jobs;
+  private final RateLimits limits;
+  private final int mostADay;
 
   ReminderRounds(
-      Wishes wishes, DueThings things, Plans plans, HouseholdDay day, SchedulerClient jobs) {
+      Wishes wishes,
+      DueThings things,
+      Plans plans,
+      HouseholdDay day,
+      SchedulerClient jobs,
+      RateLimits limits,
+      @Value("${evenlobe.mail.a-day}") int mostADay) {
     this.wishes = wishes;
     this.things = things;
     this.plans = plans;
     this.day = day;
     this.jobs = jobs;
+    this.limits = limits;
+    this.mostADay = mostADay;
   }
 
   /**
@@ -51,6 +69,11 @@ class ReminderRounds {
       return Optional.empty();
     }
     Instant now = day.now();
+    if (!wishes.isConfirmed(person)) {
+      // whoever owns that address has not said that they want it
+      wishes.looked(person, now);
+      return Optional.of(now.plus(UNCONFIRMED_AGAIN));
+    }
     Plans.Standing standing = plans.standing();
     Reminders reminders = new Reminders(kept.get().said(), standing.zone());
     List<DoseTime> doses = things.doses(standing, now);
@@ -66,8 +89,12 @@ class ReminderRounds {
     if (!wishes.begin(person, reminder.key(), now)) {
       return;
     }
+    if (!limits.allows("mails " + person, mostADay, Duration.ofDays(1))) {
+      LOG.warn("no more mails to person {} today", person);
+      return;
+    }
     String body = String.join("\n", reminder.lines()) + "\n\n" + FAREWELL + "\n";
-    Mail mail = new Mail(person, wishes.address(person), reminder.subject(), body);
+    Mail mail = Mail.reminder(person, wishes.address(person), reminder.subject(), body);
     jobs.scheduleIfNotExists(
         ReminderJobs.MAIL
             .instance(ReminderJobs.instance(CurrentMember.household(), person, reminder.key()))

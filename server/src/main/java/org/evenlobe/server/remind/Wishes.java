@@ -12,6 +12,7 @@ import org.evenlobe.core.remind.ReminderWishes.Quiet;
 import org.evenlobe.server.access.CurrentMember;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Component;
+import org.springframework.transaction.annotation.Transactional;
 
 /** How the members of a household want to be reminded, and what was begun to be sent to them. */
 @Component
@@ -101,6 +102,22 @@ class Wishes {
   void forget(UUID person, Instant before) {
     jdbc.sql("delete from reminder_begun where household_id = ? and person_id = ? and begun_at < ?")
         .params(CurrentMember.household(), person, Timestamp.from(before))
+        .update();
+  }
+
+  /** Whether they have shown that their address is theirs. */
+  boolean isConfirmed(UUID person) {
+    return jdbc.sql("select email_confirmed_at is not null from person where id = ?")
+        .param(person)
+        .query(Boolean.class)
+        .single();
+  }
+
+  /** Ends a person's mails in the household that is said. */
+  @Transactional
+  public void stop(UUID household, UUID person) {
+    jdbc.sql("update reminder_wish set by_mail = false where household_id = ? and person_id = ?")
+        .params(household, person)
         .update();
   }
 

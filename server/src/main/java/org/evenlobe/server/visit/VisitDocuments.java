@@ -15,6 +15,7 @@ import org.evenlobe.server.access.CurrentMember;
 import org.evenlobe.server.archive.KeptFiles;
 import org.evenlobe.server.fact.ChangeNumber;
 import org.evenlobe.server.image.CleanPicture;
+import org.evenlobe.server.image.Room;
 import org.evenlobe.server.problem.InvalidFields;
 import org.evenlobe.server.problem.Refusal;
 import org.springframework.core.io.ByteArrayResource;
@@ -33,9 +34,11 @@ class VisitDocuments {
 
   private final JdbcClient jdbc;
   private final ChangeNumber changes;
+  private final Room room;
   private final Clock clock;
 
-  VisitDocuments(JdbcClient jdbc, ChangeNumber changes, Clock clock) {
+  VisitDocuments(JdbcClient jdbc, ChangeNumber changes, Room room, Clock clock) {
+    this.room = room;
     this.jdbc = jdbc;
     this.changes = changes;
     this.clock = clock;
@@ -164,6 +167,7 @@ class VisitDocuments {
    */
   @Transactional
   void put(UUID visit, UUID id, Document document) {
+    room.require(document.content().getByteArray().length);
     UUID household = CurrentMember.household();
     boolean known =
         jdbc.sql("select exists (select from visit where household_id = ? and id = ? and not gone)")

@@ -51,6 +51,14 @@ class PasswordTest {
   }
 
   @Test
+  void mayNotBeOneThatSomebodyGuessesFirst() {
+    assertThat(change(Caller.PASSWORD, "password12345").body()).contains("would guess");
+    assertThat(change(Caller.PASSWORD, "x" + email.substring(0, 12)).body()).contains("no part");
+    assertThat(change(Caller.PASSWORD, "elevenchars").refusedFields()).containsExactly("next");
+    assertThat(here.get("/api/me").status()).isEqualTo(200);
+  }
+
+  @Test
   void signingOutEverywhereEndsAllSessions() {
     Caller elsewhere = elsewhere();
 

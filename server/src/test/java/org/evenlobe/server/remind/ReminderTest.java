@@ -1,12 +1,10 @@
 package org.evenlobe.server.remind;
 
 import static org.assertj.core.api.Assertions.assertThat;
-import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import com.github.kagkarlsson.scheduler.ScheduledExecution;
 import com.github.kagkarlsson.scheduler.Scheduler;
-import com.icegreen.greenmail.util.GreenMail;
-import com.icegreen.greenmail.util.ServerSetup;
+import java.net.http.HttpRequest;
 import java.time.Instant;
 import java.time.LocalTime;
 import java.time.ZoneId;
@@ -21,11 +19,11 @@ import org.evenlobe.server.Samples;
 import org.evenlobe.server.access.CurrentMember;
 import org.evenlobe.server.access.Member;
 import org.evenlobe.server.access.Role;
+import org.evenlobe.server.mail.Mail;
+import org.evenlobe.server.mail.MailService;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
 import org.springframework.jdbc.core.simple.JdbcClient;
-import org.springframework.mail.MailException;
-import org.springframework.mail.javamail.JavaMailSenderImpl;
 
 /** Reminders: what is begun for whom, once each, and how it is sent. */
 @ExtendWith(RunningServer.class)
@@ -48,6 +46,13 @@ class ReminderTest {
             "application/json",
             "{\"byMail\": %s, \"doses\": %s, \"dailyAt\": \"%s\"}".formatted(mail, doses, daily));
     assertThat(answer.status()).as(answer.body()).isEqualTo(204);
+  }
+
+  private void confirmAddress() {
+    JdbcClient.create(RunningServer.ownerSource())
+        .sql("update person set email_confirmed_at = now() where id = ?")
+        .param(person)
+        .update();
   }
 
   /** As if it had last been looked so many minutes ago. */
@@ -105,6 +110,7 @@ class ReminderTest {
   @Test
   void aDoseIsBegunOnceHoweverOftenItIsLooked() {
     dueCourse();
+    confirmAddress();
     wish(true, true, "00:00");
     lastLooked(10);
 
@@ -131,6 +137,7 @@ class ReminderTest {
   void theMailOfTheDayNamesWhatIsDue() {
     Samples.newDog(owner);
     LocalTime berlin = now.minusSeconds(120).atZone(ZoneId.of("Europe/Berlin")).toLocalTime();
+    confirmAddress();
     wish(true, false, berlin.truncatedTo(ChronoUnit.MINUTES).toString());
     lastLooked(30);
 
@@ -142,12 +149,59 @@ class ReminderTest {
   }
 
   @Test
+  void noneIsBegunToAnAddressThatNobodyConfirmed() {
+    dueCourse();
+    wish(true, true, "00:00");
+    lastLooked(10);
+
+    assertThat(look()).isPresent();
+    assertThat(begun()).isEmpty();
+    assertThat(owner.get(path("reminders")).json().get("isConfirmed").asBoolean()).isFalse();
+
+    confirmAddress();
+    lastLooked(10);
+    look();
+    assertThat(begun()).hasSize(1);
+  }
+
+  @Test
+  void eachEndsWithALinkThatStopsThemWithoutSigningIn() {
+    dueCourse();
+    confirmAddress();
+    wish(true, true, "00:00");
+    as(
+        () ->
+            RunningServer.bean(Stops.class)
+                .send(
+                    Mail.reminder(person, "wren@test.example", "Fen: 8 drops", "Now.\n"),
+                    RunningServer.bean(MailService.class)));
+    String body = owner.get(path("outbox")).json().get(0).get("body").asString();
+    String link = body.substring(body.indexOf("/stop/")).strip();
+
+    Caller nobody = Caller.signedOut();
+    HttpRequest.Builder oneClick =
+        nobody
+            .request(link)
+            .header("Content-Type", "application/x-www-form-urlencoded")
+            .POST(HttpRequest.BodyPublishers.ofString("List-Unsubscribe=One-Click"));
+    assertThat(nobody.send(oneClick).status()).isEqualTo(204);
+    assertThat(nobody.send(oneClick).status()).isEqualTo(204);
+
+    assertThat(owner.get(path("reminders")).json().at("/wishes/byMail").asBoolean()).isFalse();
+    assertThat(
+            nobody
+                .send(nobody.request(link + "x").POST(HttpRequest.BodyPublishers.noBody()))
+                .status())
+        .isEqualTo(404);
+  }
+
+  @Test
   void theSimulatedServiceKeepsAnOutboxForEachPerson() {
     Caller other = Caller.newOwner();
     as(
         () ->
             RunningServer.bean(MailService.class)
-                .send(new Mail(person, "wren@test.example", "Fen: 8 drops", "Now.")));
+                .send(Mail.reminder(person, "wren@test.example", "Fen: 8 drops", "Now.")));
 
     assertThat(owner.get(path("outbox")).body()).contains("Fen: 8 drops");
     assertThat(other.get(other.at("/outbox")).body()).isEqualTo("[]");
@@ -164,30 +218,5 @@ class ReminderTest {
 
     assertThat(answer.status()).isEqualTo(400);
     assertThat(answer.body()).contains("\"quietUntil\"");
-  }
-
-  @Test
-  void aMailServerGetsItAsItIs() throws Exception {
-    GreenMail server = new GreenMail(new ServerSetup(0, "127.0.0.1", ServerSetup.PROTOCOL_SMTP));
-    server.start();
-    JavaMailSenderImpl sender = new JavaMailSenderImpl();
-    sender.setHost("127.0.0.1");
-    sender.setPort(server.getSmtp().getPort());
-    SmtpMail smtp = new SmtpMail(sender, "lobe@test.example");
-
-    smtp.send(new Mail(person, "wren@test.example", "Fen: 8 drops", "Give it now."));
-
-    assertThat(server.getReceivedMessages())
-        .singleElement()
-        .satisfies(
-            message -> {
-              assertThat(message.getSubject()).isEqualTo("Fen: 8 drops");
-              assertThat(message.getAllRecipients()[0]).hasToString("wren@test.example");
-              assertThat(message.getContent().toString()).contains("Give it now.");
-            });
-    server.stop();
-    // one that cannot be sent is tried again by its job
-    assertThatThrownBy(() -> smtp.send(new Mail(person, "wren@test.example", "Fen", "Now.")))
-        .isInstanceOf(MailException.class);
   }
 }

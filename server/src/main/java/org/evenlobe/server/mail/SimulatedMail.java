@@ -1,4 +1,4 @@
-package org.evenlobe.server.remind;
+package org.evenlobe.server.mail;
 
 import java.sql.Timestamp;
 import java.time.Duration;
@@ -17,7 +17,7 @@ import org.springframework.transaction.annotation.Transactional;
 /** Stands in for a mail service: an outbox that can be read in the app. */
 @Component
 @ConditionalOnProperty(name = "evenlobe.mail.service", havingValue = "simulated")
-class SimulatedMail implements MailService {
+public class SimulatedMail implements MailService {
   private static final int MOST = 50;
   private static final Duration KEPT_FOR = Duration.ofDays(60);
 
@@ -36,8 +36,16 @@ class SimulatedMail implements MailService {
   @Transactional
   public void send(Mail mail) {
     LockSupport.parkNanos(takes.toNanos());
+    if (mail.isReminder()) {
+      keepInHousehold(mail);
+    } else {
+      keepOfAccount(mail);
+    }
+  }
+
+  private void keepInHousehold(Mail mail) {
     jdbc.sql("delete from simulated_mail where household_id = ? and person_id = ? and sent_at < ?")
-        .params(CurrentMember.household(), mail.person(), Timestamp.from(day.now().minus(KEPT_FOR)))
+        .params(CurrentMember.household(), mail.person(), longAgo())
         .update();
     jdbc.sql(
             """
@@ -56,6 +64,31 @@ class SimulatedMail implements MailService {
         .update();
   }
 
+  private void keepOfAccount(Mail mail) {
+    jdbc.sql("delete from simulated_account_mail where person_id = ? and sent_at < ?")
+        .params(mail.person(), longAgo())
+        .update();
+    jdbc.sql(
+            """
+            insert into simulated_account_mail
+              (person_id, id, recipient, subject, body, secret, sent_at)
+            values (?, ?, ?, ?, ?, ?, ?)
+            """)
+        .params(
+            mail.person(),
+            UUID.randomUUID(),
+            mail.recipient(),
+            mail.subject(),
+            mail.body(),
+            mail.isSecret(),
+            Timestamp.from(day.now()))
+        .update();
+  }
+
+  private Timestamp longAgo() {
+    return Timestamp.from(day.now().minus(KEPT_FOR));
+  }
+
   /**
    * A mail that was sent.
    *
@@ -64,16 +97,25 @@ class SimulatedMail implements MailService {
    * @param subject what it is about
    * @param body what it says
    */
-  record SentMail(Instant sentAt, String recipient, String subject, String body) {}
+  public record SentMail(Instant sentAt, String recipient, String subject, String body) {}
 
-  /** The latest to one person, the latest first. */
-  List<SentMail> outbox(UUID person, int most) {
+  /**
+   * The latest to one person, the latest first; without those that let their reader in, which would
+   * let in whoever sits at a screen that was left.
+   */
+  public List<SentMail> outbox(UUID person, int most) {
     return jdbc.sql(
             """
             select sent_at, recipient, subject, body from simulated_mail
-            where household_id = ? and person_id = ? order by sent_at desc, subject limit ?
+            where household_id = :household and person_id = :person
+            union all
+            select sent_at, recipient, subject, body from simulated_account_mail
+            where person_id = :person and not secret
+            order by sent_at desc, subject limit :most
             """)
-        .params(CurrentMember.household(), person, Math.min(most, MOST))
+        .param("household", CurrentMember.household())
+        .param("person", person)
+        .param("most", Math.min(most, MOST))
         .query(
             (row, n) ->
                 new SentMail(
