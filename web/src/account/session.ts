@@ -31,7 +31,7 @@ export async function confirmAddress(token: string): Promise<void> {
 
 /** Ends the reminders that a link came with. */
 export async function stopReminders(token: string): Promise<void> {
-  await answered(api.POST('/stop/{token}', { params: { path: { token } } }));
+  await answered(api.POST('/api/stop/{token}', { params: { path: { token } } }));
 }
 
 export type Registration = Pick<

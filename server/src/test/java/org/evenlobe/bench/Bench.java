@@ -12,8 +12,8 @@ import org.evenlobe.server.StatementCount;
 
 /**
  * Prints figures of the server, all or those that are named: statements, courses, trends, today,
- * checks, plan, solutions, start-up; load and fuzz only where they are named. Asserts nothing. Run
- * it with {@code bin/bench}.
+ * checks, plan, solutions, start-up; load, push and fuzz only where they are named. Asserts
+ * nothing. Run it with {@code bin/bench}.
  */
 public final class Bench {
   private static final int PAIRS = 3;
@@ -56,11 +56,29 @@ public final class Bench {
       if (parts.contains("load")) {
         load();
       }
+      if (parts.contains("push")) {
+        push();
+      }
       if (parts.contains("fuzz")) {
         fuzz();
       }
     } finally {
       server.close();
+    }
+  }
+
+  private static void push() throws Exception {
+    for (PushCost.Figures one : PushCost.measure()) {
+      print(
+          "ten people push %s: Today of four others, 95 %% below %.0f ms before, %.0f ms meanwhile"
+              + " (%.1f times), %.0f ms after; %d not answered; the process held %d MB at most",
+          one.name(),
+          one.before(),
+          one.during(),
+          one.during() / one.before(),
+          one.after(),
+          one.failed(),
+          one.megabytes());
     }
   }
 

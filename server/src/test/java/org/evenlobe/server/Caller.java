@@ -90,6 +90,11 @@ public final class Caller {
     address = otherAddress;
   }
 
+  /** The process that it speaks to. */
+  public String address() {
+    return address;
+  }
+
   public UUID household() {
     return household;
   }

@@ -252,7 +252,7 @@ class IsolationTest {
           "POST /api/forgotten-passwords",
           "PUT /api/forgotten-passwords/{token}",
           "POST /api/addresses/{token}",
-          "POST /stop/{token}",
+          "POST /api/stop/{token}",
           "POST /api/me/sign-out-everywhere",
           "GET /api/breeds",
           "GET /api/breeds/cross",
@@ -275,7 +275,7 @@ class IsolationTest {
           "/calendar/",
           "/shared/",
           "/handed/",
-          "/stop/",
+          "/api/stop/",
           "/api/addresses/",
           "/api/forgotten-passwords/",
           "GET /api/invitations/");

@@ -54,7 +54,8 @@ class Security {
                     .requestMatchers(
                         "/actuator/health/liveness", "/actuator/health/readiness", "/error")
                     .permitAll()
-                    .requestMatchers(HttpMethod.POST, "/api/people", "/api/addresses/*", "/stop/*")
+                    .requestMatchers(
+                        HttpMethod.POST, "/api/people", "/api/addresses/*", "/api/stop/*")
                     .permitAll()
                     .requestMatchers(HttpMethod.GET, "/api/site", "/api/invitations/*")
                     .permitAll()
@@ -76,7 +77,7 @@ class Security {
                     .spa()
                     .csrfTokenRepository(tokenCookie(cookies))
                     // a mail program that stops mails by itself has no page to send a token from
-                    .ignoringRequestMatchers("/stop/*"))
+                    .ignoringRequestMatchers("/api/stop/*"))
         // else every 401 stores "the request to go back to" in a new session, a row in the database
         .requestCache(RequestCacheConfigurer::disable)
         .formLogin(

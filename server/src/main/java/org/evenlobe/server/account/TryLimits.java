@@ -56,7 +56,7 @@ final class TryLimits extends OncePerRequestFilter {
       new OrRequestMatcher(
           matcher(null, "/api/forgotten-passwords/**"),
           matcher(null, "/api/addresses/**"),
-          matcher(HttpMethod.POST, "/stop/**"));
+          matcher(HttpMethod.POST, "/api/stop/**"));
   private static final RequestMatcher INVITATION = matcher(null, "/api/invitations/**");
   private static final RequestMatcher HANDED = matcher(null, "/api/handed/**");
   private static final RequestMatcher SHARED_FILE = matcher(null, "/shared/**");

@@ -11,7 +11,8 @@ import org.jspecify.annotations.Nullable;
  * @param subject what it is about
  * @param body what it says
  * @param about what it is for; none in what was begun before there was more than one
- * @param stopLink where one click ends all of its sort; none where it answers what somebody did
+ * @param stopLink where a mail program ends all of its sort by itself; none where it answers what
+ *     somebody did
  */
 public record Mail(
     UUID person,
@@ -36,10 +37,15 @@ public record Mail(
     return new Mail(person, recipient, subject, body, About.REMINDER, null);
   }
 
-  /** The same mail, ending with where one click ends all of its sort. */
-  public Mail endedBy(String link) {
-    return new Mail(
-        person, recipient, subject, body + "\nTo stop these mails: " + link + "\n", about, link);
+  /**
+   * The same mail, ending with where one click ends all of its sort.
+   *
+   * @param page for whoever reads it
+   * @param oneClick for a mail program that does it by itself
+   */
+  public Mail endedBy(String page, String oneClick) {
+    String ended = body + "\nTo stop these mails: " + page + "\n";
+    return new Mail(person, recipient, subject, ended, about, oneClick);
   }
 
   boolean isReminder() {

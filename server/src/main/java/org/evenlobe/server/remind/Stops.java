@@ -35,11 +35,12 @@ class Stops {
   /** Sends a reminder of the current household with its link. */
   void send(Mail mail, MailService mails) {
     Held held = new Held(mail.person(), CurrentMember.household(), mail.recipient());
-    mails.send(mail.endedBy(links.to("/stop/" + secrets.make(Use.STOP, held))));
+    String secret = secrets.make(Use.STOP, held);
+    mails.send(mail.endedBy(links.to("/stop/" + secret), links.to("/api/stop/" + secret)));
   }
 
   /** Ends the reminders that the link came with; as often as one likes. */
-  @PostMapping("/stop/{token}")
+  @PostMapping("/api/stop/{token}")
   @ResponseStatus(HttpStatus.NO_CONTENT)
   void stop(@PathVariable String token) {
     Held held = secrets.look(Use.STOP, token).orElseThrow(Refusal::notFound);

@@ -18,21 +18,24 @@ import org.springdoc.core.customizers.OpenApiCustomizer;
 
 /** Gathers the choices that answers and requests have, and writes their words to the document. */
 final class WordsOfChoices implements ModelConverter, OpenApiCustomizer {
-  private final SortedMap<String, List<Said>> words = new ConcurrentSkipListMap<>();
+  /**
+   * Of all servers in a process: the library asks the converter of the last one for all of them.
+   */
+  private static final SortedMap<String, List<Said>> WORDS = new ConcurrentSkipListMap<>();
 
   @Override
   public @Nullable Schema<?> resolve(
       AnnotatedType type, ModelConverterContext context, Iterator<ModelConverter> chain) {
     JavaType java = Json.mapper().constructType(type.getType());
     if (java != null && java.isEnumType() && java.isTypeOrSubTypeOf(Worded.class)) {
-      words.computeIfAbsent(java.getRawClass().getSimpleName(), name -> wordsOf(java));
+      WORDS.computeIfAbsent(java.getRawClass().getSimpleName(), name -> wordsOf(java));
     }
     return chain.hasNext() ? chain.next().resolve(type, context, chain) : null;
   }
 
   @Override
   public void customise(OpenAPI document) {
-    document.addExtension("x-words", words);
+    document.addExtension("x-words", WORDS);
   }
 
   private static List<Said> wordsOf(JavaType choice) {

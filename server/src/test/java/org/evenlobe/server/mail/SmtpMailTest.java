@@ -24,7 +24,7 @@ class SmtpMailTest {
 
     smtp.send(
         Mail.reminder(person, "wren@test.example", "Fen: 8 drops", "Give it now.")
-            .endedBy("http://127.0.0.1/stop/x"));
+            .endedBy("http://127.0.0.1/stop/x", "http://127.0.0.1/api/stop/x"));
 
     assertThat(server.getReceivedMessages())
         .singleElement()
@@ -34,7 +34,7 @@ class SmtpMailTest {
               assertThat(message.getAllRecipients()[0]).hasToString("wren@test.example");
               assertThat(message.getContent().toString()).contains("Give it now.");
               assertThat(message.getHeader("List-Unsubscribe"))
-                  .containsExactly("<http://127.0.0.1/stop/x>");
+                  .containsExactly("<http://127.0.0.1/api/stop/x>");
               assertThat(message.getHeader("List-Unsubscribe-Post"))
                   .containsExactly("List-Unsubscribe=One-Click");
             });

@@ -176,7 +176,8 @@ class ReminderTest {
                     Mail.reminder(person, "wren@test.example", "Fen: 8 drops", "Now.\n"),
                     RunningServer.bean(MailService.class)));
     String body = owner.get(path("outbox")).json().get(0).get("body").asString();
-    String link = body.substring(body.indexOf("/stop/")).strip();
+    String page = body.substring(body.indexOf("/stop/")).strip();
+    String link = "/api" + page;
 
     Caller nobody = Caller.signedOut();
     HttpRequest.Builder oneClick =
