@@ -223,6 +223,8 @@ class AccountIT {
     tern.page().getByText("Erase my account", new Page.GetByTextOptions().setExact(true)).click();
     assertThat(tern.page().getByText("What you said in it stays")).isVisible();
     tern.button("Erase my account in 30 days").click();
+    tern.page().getByRole(AriaRole.DIALOG).getByLabel("Present password").fill(FIRST);
+    tern.button("Go on").click();
     assertThat(tern.page().getByText("Your account is erased for good on")).isVisible();
     database("update erasure set asked_at = asked_at - interval '31 days'");
     database("update scheduled_tasks set execution_time = now() where task_name = 'erase-due'");

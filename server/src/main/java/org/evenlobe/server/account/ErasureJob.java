@@ -1,6 +1,6 @@
 package org.evenlobe.server.account;
 
-import com.github.kagkarlsson.scheduler.task.Task;
+import com.github.kagkarlsson.scheduler.task.helper.RecurringTask;
 import com.github.kagkarlsson.scheduler.task.helper.Tasks;
 import com.github.kagkarlsson.scheduler.task.schedule.FixedDelay;
 import java.time.Duration;
@@ -20,7 +20,7 @@ class ErasureJob {
   private static final Logger LOG = LoggerFactory.getLogger(ErasureJob.class);
 
   @Bean
-  Task<Void> eraseDue(Erasures erasures) {
+  RecurringTask<Void> eraseDue(Erasures erasures) {
     return Tasks.recurring("erase-due", FixedDelay.of(EVERY))
         .execute((instance, context) -> erasures.due().forEach(one -> erase(erasures, one)));
   }

@@ -1,6 +1,6 @@
 package org.evenlobe.server.archive;
 
-import com.github.kagkarlsson.scheduler.task.Task;
+import com.github.kagkarlsson.scheduler.task.helper.RecurringTask;
 import com.github.kagkarlsson.scheduler.task.helper.Tasks;
 import com.github.kagkarlsson.scheduler.task.schedule.FixedDelay;
 import java.time.Clock;
@@ -24,7 +24,7 @@ class LeftUploads {
   }
 
   @Bean
-  Task<Void> forgetLeftUploads() {
+  RecurringTask<Void> forgetLeftUploads() {
     return Tasks.recurring("forget-left", FixedDelay.of(EVERY))
         .execute((instance, context) -> forget());
   }

@@ -4,6 +4,7 @@ import com.github.kagkarlsson.scheduler.Scheduler;
 import com.github.kagkarlsson.scheduler.SchedulerClient;
 import com.github.kagkarlsson.scheduler.serializer.Serializer;
 import com.github.kagkarlsson.scheduler.task.Task;
+import com.github.kagkarlsson.scheduler.task.helper.RecurringTask;
 import java.time.Duration;
 import java.util.List;
 import javax.sql.DataSource;
@@ -54,9 +55,12 @@ class Jobs {
       DataSource source,
       JsonMapper json,
       List<Task<?>> tasks,
+      List<RecurringTask<Void>> again,
       @Value("${evenlobe.jobs.poll}") Duration poll,
       @Value("${evenlobe.jobs.heartbeat}") Duration heartbeat) {
     return Scheduler.create(source, tasks)
+        // those that come again and again are begun by the first process that starts
+        .startTasks(again)
         .serializer(new AsJson(json))
         .threads(THREADS)
         .pollingInterval(poll)
