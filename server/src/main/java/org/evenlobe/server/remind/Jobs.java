@@ -6,6 +6,7 @@ import com.github.kagkarlsson.scheduler.serializer.Serializer;
 import com.github.kagkarlsson.scheduler.task.Task;
 import com.github.kagkarlsson.scheduler.task.helper.RecurringTask;
 import java.time.Duration;
+import java.util.ArrayList;
 import java.util.List;
 import javax.sql.DataSource;
 import org.springframework.beans.factory.annotation.Value;
@@ -58,7 +59,9 @@ class Jobs {
       List<RecurringTask<Void>> again,
       @Value("${evenlobe.jobs.poll}") Duration poll,
       @Value("${evenlobe.jobs.heartbeat}") Duration heartbeat) {
-    return Scheduler.create(source, tasks)
+    List<Task<?>> once = new ArrayList<>(tasks);
+    once.removeAll(again);
+    return Scheduler.create(source, once)
         // those that come again and again are begun by the first process that starts
         .startTasks(again)
         .serializer(new AsJson(json))
