@@ -20,6 +20,8 @@ export function AskAgain({ onGiven, onLeave }: { onGiven: () => void; onLeave: (
   });
   const submit = (event: FormEvent) => {
     event.preventDefault();
+    // the form that waits for this one hears it otherwise, and is sent a second time
+    event.stopPropagation();
     give.mutate();
   };
   return (

@@ -4,6 +4,7 @@ import Stack from '@mui/material/Stack';
 import Typography from '@mui/material/Typography';
 import { useQuery } from '@tanstack/react-query';
 import { Link as RouterLink, useParams } from 'react-router';
+import { Problem } from '../api/problem';
 import { EntryCard } from './EntryCard';
 
 /** Where a mail's link leads that does one thing: it is done, and said to be done. */
@@ -33,7 +34,9 @@ export function LinkPage({
         {outcome.isPending && <Typography role="status">{busy}</Typography>}
         {outcome.isError && (
           <Alert severity="error">
-            This link does not hold any more, or it was used already. {outcome.error.message}
+            {outcome.error instanceof Problem && outcome.error.status === 404
+              ? 'This link does not hold any more, or it was used already.'
+              : outcome.error.message}
           </Alert>
         )}
         {outcome.data && <Alert severity="success">{done}</Alert>}
