@@ -10,6 +10,7 @@ import jakarta.validation.Valid;
 import jakarta.validation.constraints.Max;
 import jakarta.validation.constraints.Min;
 import jakarta.validation.constraints.NotNull;
+import java.io.BufferedOutputStream;
 import java.io.FilterOutputStream;
 import java.io.IOException;
 import java.io.OutputStream;
@@ -133,7 +134,7 @@ class ArchiveController {
 
   /** What writes a file that is read afterwards: closing it leaves the file open. */
   private static OutputStream into(FileChannel file) {
-    return new FilterOutputStream(Channels.newOutputStream(file)) {
+    return new FilterOutputStream(new BufferedOutputStream(Channels.newOutputStream(file))) {
       @Override
       public void write(byte[] bytes, int from, int length) throws IOException {
         out.write(bytes, from, length);
