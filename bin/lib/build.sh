@@ -38,12 +38,15 @@ prepare_fast_start() {
   fi
   exec 7>&-
 }
+# beside the heap: classes, compiled code and buffers, each with a bound, so that the whole has one
 FAST_FLAGS="-XX:TieredStopAtLevel=1 -XX:+UseSerialGC -Xmx${EVENLOBE_HEAP:-512m} -XX:+ExitOnOutOfMemoryError"
+FAST_FLAGS+=" -XX:MaxMetaspaceSize=192m -XX:ReservedCodeCacheSize=64m -XX:MaxDirectMemorySize=64m"
 
 # fast_java STATE: becomes the server, whose log is kept within bounds in STATE/log/server.log; what it
 # says before it has a log is in server.out beside it, anew with each start
 fast_java() {
   mkdir -p "$1/log"
+  export MALLOC_ARENA_MAX=2   # else each thread's own pool of C's memory grows beside them
   export LOGGING_FILE_NAME="$1/log/server.log" LOGGING_THRESHOLD_CONSOLE=off
   cd "$FAST"
   local archive=()

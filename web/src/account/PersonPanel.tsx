@@ -5,10 +5,11 @@ import Typography from '@mui/material/Typography';
 import { useMe } from '../household/useMe';
 import { AddressForm } from './AddressForm';
 import { NameForm } from './NameForm';
+import { PasskeyList } from './PasskeyList';
 import { PasswordForm } from './PasswordForm';
 import { SignIns } from './SignIns';
 
-/** The person's own name, address, password and sessions. */
+/** The person's own name, address, password, passkeys and sessions. */
 export function PersonPanel() {
   const me = useMe().data;
   if (!me) return null;
@@ -21,6 +22,7 @@ export function PersonPanel() {
         <NameForm key={`name ${me.name}`} present={me.name} />
         <AddressForm key={`email ${me.email}`} present={me.email} isConfirmed={me.emailConfirmed} />
         <PasswordForm />
+        <PasskeyList />
         <Box>
           <SignIns />
         </Box>

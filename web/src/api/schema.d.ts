@@ -1389,7 +1389,7 @@ export interface paths {
     };
     get: operations['all'];
     put?: never;
-    post: operations['ask_1'];
+    post: operations['ask_2'];
     delete?: never;
     options?: never;
     head?: never;
@@ -2989,7 +2989,7 @@ export interface paths {
     };
     get?: never;
     put?: never;
-    post: operations['ask'];
+    post: operations['ask_1'];
     delete?: never;
     options?: never;
     head?: never;
@@ -3007,6 +3007,54 @@ export interface paths {
     put?: never;
     post: operations['askAccount'];
     delete: operations['takeBackAccount'];
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  '/api/me/passkeys': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get: operations['mine'];
+    put?: never;
+    post: operations['keep'];
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  '/api/me/passkeys/begun': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get?: never;
+    put?: never;
+    post: operations['begin'];
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  '/api/me/passkeys/{passkey}': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get?: never;
+    put?: never;
+    post?: never;
+    delete: operations['takeAway'];
     options?: never;
     head?: never;
     patch?: never;
@@ -3051,7 +3099,7 @@ export interface paths {
       path?: never;
       cookie?: never;
     };
-    get: operations['mine'];
+    get: operations['mine_1'];
     put?: never;
     post?: never;
     delete?: never;
@@ -3086,6 +3134,22 @@ export interface paths {
     get?: never;
     put?: never;
     post: operations['signOutEverywhere'];
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  '/api/passkey-challenges': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get?: never;
+    put?: never;
+    post: operations['ask'];
     delete?: never;
     options?: never;
     head?: never;
@@ -6615,6 +6679,19 @@ export interface components {
         [key: string]: number;
       };
     };
+    Passkey: {
+      device: string;
+      id: string;
+      /** Format: date-time */
+      made: string;
+      /** Format: date-time */
+      used: string;
+    };
+    PasskeyRequest: {
+      credential: {
+        [key: string]: unknown;
+      };
+    };
     PasswordAgainRequest: {
       present: string;
     };
@@ -7569,6 +7646,7 @@ export interface components {
       since: string;
     };
     Site: {
+      passkeysFor: string;
       /** @enum {string} */
       registration: 'EVERYBODY' | 'THE_FIRST' | 'INVITED';
       version: string;
@@ -10966,7 +11044,7 @@ export interface operations {
       };
     };
   };
-  ask_1: {
+  ask_2: {
     parameters: {
       query?: never;
       header?: never;
@@ -14128,7 +14206,7 @@ export interface operations {
       };
     };
   };
-  ask: {
+  ask_1: {
     parameters: {
       query?: never;
       header?: never;
@@ -14206,6 +14284,90 @@ export interface operations {
       };
     };
   };
+  mine: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      /** @description OK */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Passkey'][];
+        };
+      };
+    };
+  };
+  keep: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    requestBody: {
+      content: {
+        'application/json': components['schemas']['PasskeyRequest'];
+      };
+    };
+    responses: {
+      /** @description No Content */
+      204: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content?: never;
+      };
+    };
+  };
+  begin: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      /** @description OK */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': {
+            [key: string]: unknown;
+          };
+        };
+      };
+    };
+  };
+  takeAway: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path: {
+        passkey: string;
+      };
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      /** @description No Content */
+      204: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content?: never;
+      };
+    };
+  };
   change: {
     parameters: {
       query?: never;
@@ -14268,7 +14430,7 @@ export interface operations {
       };
     };
   };
-  mine: {
+  mine_1: {
     parameters: {
       query?: never;
       header?: never;
@@ -14323,6 +14485,28 @@ export interface operations {
           [name: string]: unknown;
         };
         content?: never;
+      };
+    };
+  };
+  ask: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      /** @description OK */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': {
+            [key: string]: unknown;
+          };
+        };
       };
     };
   };

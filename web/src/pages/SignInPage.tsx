@@ -8,7 +8,9 @@ import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { useForm } from 'react-hook-form';
 import { Link as RouterLink, useLocation, useNavigate } from 'react-router';
 import { EntryCard } from '../account/EntryCard';
+import { passkeysWork, signInWithPasskey } from '../account/passkeys';
 import { signIn } from '../account/session';
+import { useSite } from '../account/useSite';
 
 interface SignInForm {
   email: string;
@@ -27,8 +29,10 @@ export function Component() {
   const location = useLocation();
   const navigate = useNavigate();
   const client = useQueryClient();
+  const hasPasskeys = passkeysWork(useSite().data?.passkeysFor);
   const enter = useMutation({
-    mutationFn: (form: SignInForm) => signIn(form.email, form.password),
+    mutationFn: (form: SignInForm | undefined) =>
+      form ? signIn(form.email, form.password) : signInWithPasskey(),
     onSuccess: async () => {
       client.clear();
       await navigate(destination(location.state), { replace: true });
@@ -58,6 +62,16 @@ export function Component() {
           <Button type="submit" variant="contained" size="large" loading={enter.isPending}>
             Sign in
           </Button>
+          {hasPasskeys && (
+            <Button
+              variant="outlined"
+              size="large"
+              disabled={enter.isPending}
+              onClick={() => enter.mutate(undefined)}
+            >
+              Sign in with a passkey
+            </Button>
+          )}
           <Link component={RouterLink} to="/forgotten">
             I forgot it
           </Link>

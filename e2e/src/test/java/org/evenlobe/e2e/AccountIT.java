@@ -3,9 +3,11 @@ package org.evenlobe.e2e;
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThat;
 
+import com.google.gson.JsonObject;
 import com.icegreen.greenmail.util.GreenMail;
 import com.icegreen.greenmail.util.GreenMailUtil;
 import com.icegreen.greenmail.util.ServerSetup;
+import com.microsoft.playwright.CDPSession;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
@@ -103,6 +105,7 @@ class AccountIT {
       theAddressIsConfirmedByMail(wren);
       invitedInOneGo(wren, tern);
       signedInElsewhereAndEnded(wren);
+      aPasskeyInPlaceOfThePassword();
       erasedInThirtyDaysOrTakenBack(wren, tern);
     }
   }
@@ -209,6 +212,50 @@ class AccountIT {
       there.page().navigate("/");
       there.heading("Sign in").waitFor();
     }
+  }
+
+  private static void aPasskeyInPlaceOfThePassword() {
+    // browsers make none for a bare address
+    String named = product.address().replace("127.0.0.1", "localhost");
+    try (Person wren = Person.atDesk(named)) {
+      Page page = wren.page();
+      holdAKey(page);
+      wren.signIn("wren@other.example", SECOND);
+      page.navigate("/household");
+      wren.button("Make a passkey here").click();
+      Locator takeAway = wren.button("Take away the passkey of Chrome on Linux");
+      assertThat(takeAway).isVisible();
+      wren.expectAccessible();
+      linkless("wren@other.example", "A passkey opens your account");
+
+      wren.button("Sign out").click();
+      wren.heading("Sign in").waitFor();
+      wren.expectAccessible();
+      wren.button("Sign in with a passkey").click();
+      wren.heading("Today").waitFor();
+
+      page.navigate("/household");
+      takeAway.click();
+      assertThat(takeAway).isHidden();
+      wren.button("Sign out").click();
+      wren.button("Sign in with a passkey").click();
+      assertThat(page.getByText("That passkey opens no account here")).isVisible();
+    }
+  }
+
+  /** The browser's own stand-in for a device that knows its person's finger. */
+  private static void holdAKey(Page page) {
+    CDPSession browser = page.context().newCDPSession(page);
+    browser.send("WebAuthn.enable");
+    JsonObject key = new JsonObject();
+    key.addProperty("protocol", "ctap2");
+    key.addProperty("transport", "internal");
+    key.addProperty("hasResidentKey", true);
+    key.addProperty("hasUserVerification", true);
+    key.addProperty("isUserVerified", true);
+    JsonObject options = new JsonObject();
+    options.add("options", key);
+    browser.send("WebAuthn.addVirtualAuthenticator", options);
   }
 
   private static void erasedInThirtyDaysOrTakenBack(Person wren, Person tern) {

@@ -8,6 +8,7 @@ import java.net.http.HttpRequest;
 import java.net.http.HttpResponse;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.ArrayList;
 import java.util.List;
 import org.evenlobe.server.EvenLobe;
 import org.evenlobe.server.RunningServer;
@@ -65,17 +66,13 @@ final class ServerProcess implements AutoCloseable {
   }
 
   private void begin() throws IOException, InterruptedException {
-    ProcessBuilder builder =
-        new ProcessBuilder(
-            List.of(
-                Path.of(System.getProperty("java.home"), "bin", "java").toString(),
-                "-XX:TieredStopAtLevel=1",
-                "-XX:+UseSerialGC",
-                "-XX:+ExitOnOutOfMemoryError",
-                "-Xmx512m",
-                "-cp",
-                System.getProperty("java.class.path"),
-                EvenLobe.class.getName()));
+    List<String> line = new ArrayList<>();
+    line.add(Path.of(System.getProperty("java.home"), "bin", "java").toString());
+    // as bin/start does; bin/bench hands them over
+    line.addAll(List.of(System.getProperty("evenlobe.server.flags").split(" ", -1)));
+    line.addAll(List.of("-cp", System.getProperty("java.class.path"), EvenLobe.class.getName()));
+    ProcessBuilder builder = new ProcessBuilder(line);
+    builder.environment().put("MALLOC_ARENA_MAX", "2");
     builder.environment().putAll(RunningServer.database());
     builder.environment().put("PORT", Integer.toString(port));
     builder.environment().put("EVENLOBE_LIMITS_TIMES", "1000");

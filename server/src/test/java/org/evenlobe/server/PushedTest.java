@@ -96,6 +96,57 @@ class PushedTest {
         .isEqualTo(StatementCount.during(() -> send(owner, "/previews/logs/cleanings", table(3))));
   }
 
+  /** A line for each dose of a course of a week, twice a day, for so many of them. */
+  private String doses(UUID course, int many) {
+    StringBuilder csv = new StringBuilder("dog,at,courseId,ears,given\n");
+    for (int dose = 0; dose < many; dose++) {
+      csv.append(
+          "Fen,2026-03-%02dT%02d:00:00Z,%s,RIGHT,true%n"
+              .formatted(2 + dose / 2, dose % 2 == 0 ? 7 : 19, course));
+    }
+    return csv.toString();
+  }
+
+  private UUID aWeekOfDrops() {
+    UUID course = UUID.randomUUID();
+    owner.create(
+        owner.at("/courses/" + course),
+        Samples.course(dog, Instant.parse("2026-03-02T06:00:00Z"), "2026-03-02", ""));
+    return course;
+  }
+
+  @Test
+  void aTableOfMedicineCostsTheSameStatementsHoweverManyDosesItHas() {
+    UUID course = aWeekOfDrops();
+    send(owner, "/previews/logs/givings", doses(course, 1));
+
+    assertThat(
+            StatementCount.during(() -> send(owner, "/previews/logs/givings", doses(course, 14))))
+        .isEqualTo(
+            StatementCount.during(() -> send(owner, "/previews/logs/givings", doses(course, 2))));
+    assertThat(send(owner, "/logs/givings", doses(course, 14)).json().get("added").asInt())
+        .isEqualTo(14);
+  }
+
+  @Test
+  void twoLinesOfATableNeverTickOneDoseNorOneThatIsTicked() {
+    UUID course = aWeekOfDrops();
+    String aMinuteLater =
+        doses(course, 1).replaceFirst("(?s)^.*\n(?=Fen)", "").replace(":00:00Z", ":01:00Z");
+
+    Caller.Answer twice = send(owner, "/previews/logs/givings", doses(course, 2) + aMinuteLater);
+    assertThat(twice.json().get("added").asInt()).isEqualTo(2);
+    assertThat(twice.json().get("lines").get(0).get("number").asInt()).isEqualTo(4);
+    assertThat(twice.body()).contains("has given this dose");
+    assertThat(send(owner, "/logs/givings", doses(course, 2) + aMinuteLater).status())
+        .isEqualTo(400);
+
+    assertThat(send(owner, "/logs/givings", doses(course, 2)).json().get("added").asInt())
+        .isEqualTo(2);
+    Caller.Answer again = send(owner, "/logs/givings", doses(course, 0) + aMinuteLater);
+    assertThat(again.refusedFields()).containsExactly("line 2, line");
+  }
+
   @Test
   void aTableThatNamesDogsOfNobodyAsksForNoneOfThem() {
     send(owner, "/previews/logs/cleanings", table(1));

@@ -24,6 +24,7 @@ record AccountLetter(
     PASSWORD_CHANGED,
     EMAIL_CHANGED,
     NEW_DEVICE,
+    PASSKEY_MADE,
     TO_BE_ERASED
   }
 }

@@ -120,6 +120,16 @@ class AccountMails {
               About.ACCOUNT,
               "Somebody signed in to Even Lobe on another device",
               what + ". If that was you, all is well. " + NOT_YOU);
+      case PASSKEY_MADE ->
+          mail(
+              letter,
+              person,
+              About.ACCOUNT,
+              "A passkey opens your account at Even Lobe",
+              "It was made on "
+                  + what
+                  + ". If that was you, all is well. If not: take it away on the page Household,"
+                  + " under You, and set another password.\n");
       case TO_BE_ERASED ->
           mail(letter, person, About.ACCOUNT, "What will be erased at Even Lobe", what + "\n");
     };

@@ -15,6 +15,7 @@ import org.evenlobe.server.access.FreshPassword;
 import org.evenlobe.server.access.Secrets;
 import org.evenlobe.server.access.SignedInPerson;
 import org.evenlobe.server.account.AccountLetter.Subject;
+import org.springframework.beans.factory.annotation.Value;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.ResponseCookie;
@@ -37,9 +38,16 @@ class Arrival implements AuthenticationSuccessHandler {
   private final AccountMails mails;
   private final Cookies cookies;
   private final Clock clock;
+  private final int idleSeconds;
 
   Arrival(
-      JdbcClient jdbc, FreshPassword password, AccountMails mails, Cookies cookies, Clock clock) {
+      JdbcClient jdbc,
+      FreshPassword password,
+      AccountMails mails,
+      Cookies cookies,
+      Clock clock,
+      @Value("${server.servlet.session.timeout}") Duration idle) {
+    this.idleSeconds = (int) idle.toSeconds();
     this.jdbc = jdbc;
     this.password = password;
     this.mails = mails;
@@ -51,6 +59,8 @@ class Arrival implements AuthenticationSuccessHandler {
   public void onAuthenticationSuccess(
       HttpServletRequest request, HttpServletResponse response, Authentication signedIn) {
     password.given(request);
+    // one that was begun signed out, to show a passkey in, would end within minutes
+    request.getSession().setMaxInactiveInterval(idleSeconds);
     String device = DeviceWords.of(request.getHeader(HttpHeaders.USER_AGENT));
     request.getSession().setAttribute(SignIns.DEVICE, device);
     if (signedIn.getPrincipal() instanceof SignedInPerson person) {

@@ -5,6 +5,8 @@ import java.time.Duration;
 import org.evenlobe.server.access.AuditLog;
 import org.evenlobe.server.access.AuditLog.Event;
 import org.evenlobe.server.access.RateLimits;
+import org.evenlobe.server.passkey.PasskeySignIn;
+import org.evenlobe.server.passkey.Passkeys;
 import org.evenlobe.server.problem.ProblemWriter;
 import org.evenlobe.server.problem.Refusal;
 import org.springframework.beans.factory.annotation.Value;
@@ -12,11 +14,13 @@ import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
 import org.springframework.http.HttpMethod;
 import org.springframework.http.HttpStatus;
+import org.springframework.security.config.Customizer;
 import org.springframework.security.config.annotation.web.builders.HttpSecurity;
 import org.springframework.security.config.annotation.web.configurers.RequestCacheConfigurer;
 import org.springframework.security.crypto.argon2.Argon2PasswordEncoder;
 import org.springframework.security.crypto.password.PasswordEncoder;
 import org.springframework.security.web.SecurityFilterChain;
+import org.springframework.security.web.authentication.AuthenticationFailureHandler;
 import org.springframework.security.web.authentication.UsernamePasswordAuthenticationFilter;
 import org.springframework.security.web.authentication.logout.HttpStatusReturningLogoutSuccessHandler;
 import org.springframework.security.web.context.SecurityContextHolderFilter;
@@ -40,6 +44,7 @@ class Security {
       RateLimits limits,
       Arrival arrival,
       Cookies cookies,
+      Passkeys passkeys,
       @Value("${evenlobe.limits.times}") int generosity) {
     return http.addFilterBefore(
             new SessionAge(Clock.systemUTC()), SecurityContextHolderFilter.class)
@@ -55,7 +60,12 @@ class Security {
                         "/actuator/health/liveness", "/actuator/health/readiness", "/error")
                     .permitAll()
                     .requestMatchers(
-                        HttpMethod.POST, "/api/people", "/api/addresses/*", "/api/stop/*")
+                        HttpMethod.POST,
+                        "/api/people",
+                        "/api/addresses/*",
+                        "/api/stop/*",
+                        "/api/passkey-challenges",
+                        "/api/passkey-sign-in")
                     .permitAll()
                     .requestMatchers(HttpMethod.GET, "/api/site", "/api/invitations/*")
                     .permitAll()
@@ -85,12 +95,10 @@ class Security {
                 form.loginProcessingUrl("/api/sign-in")
                     .usernameParameter("email")
                     .successHandler(arrival)
-                    .failureHandler(
-                        (request, response, failure) -> {
-                          AuditLog.note(Event.SIGN_IN_REFUSED);
-                          ProblemWriter.write(
-                              response, Refusal.signedOut("The e-mail or the password is wrong."));
-                        }))
+                    .failureHandler(refused("The e-mail or the password is wrong.")))
+        .with(
+            new PasskeySignIn(passkeys, arrival, refused("That passkey opens no account here.")),
+            Customizer.withDefaults())
         .logout(
             out ->
                 out.logoutUrl("/api/sign-out")
@@ -115,6 +123,13 @@ class Security {
                     .contentSecurityPolicy(policy -> policy.policyDirectives(CONTENT_POLICY))
                     .referrerPolicy(policy -> policy.policy(ReferrerPolicy.SAME_ORIGIN)))
         .build();
+  }
+
+  private static AuthenticationFailureHandler refused(String why) {
+    return (request, response, failure) -> {
+      AuditLog.note(Event.SIGN_IN_REFUSED);
+      ProblemWriter.write(response, Refusal.signedOut(why));
+    };
   }
 
   private static CookieCsrfTokenRepository tokenCookie(Cookies cookies) {

@@ -37,6 +37,7 @@ final class TryLimits extends OncePerRequestFilter {
   private static final Duration WINDOW = Duration.ofMinutes(15);
   private static final int SIGN_INS_OF_ONE = 10;
   private static final int SIGN_INS = 60;
+  private static final int PASSKEYS = 120;
   private static final int REGISTRATIONS = 20;
   private static final int INVITATIONS = 60;
   private static final int PASSWORDS = 10;
@@ -47,11 +48,16 @@ final class TryLimits extends OncePerRequestFilter {
   private static final int SHARED_BY_ONE_LINK = 40;
 
   private static final RequestMatcher SIGN_IN = matcher(HttpMethod.POST, "/api/sign-in");
+  private static final RequestMatcher PASSKEY =
+      new OrRequestMatcher(
+          matcher(HttpMethod.POST, "/api/passkey-sign-in"),
+          matcher(HttpMethod.POST, "/api/passkey-challenges"));
   private static final RequestMatcher REGISTER = matcher(HttpMethod.POST, "/api/people");
   private static final RequestMatcher PASSWORD =
       new OrRequestMatcher(
           matcher(HttpMethod.PUT, "/api/me/password"),
-          matcher(HttpMethod.POST, "/api/me/password-again"));
+          matcher(HttpMethod.POST, "/api/me/password-again"),
+          matcher(HttpMethod.POST, "/api/me/passkeys/**"));
   private static final RequestMatcher MAILED_LINK =
       new OrRequestMatcher(
           matcher(null, "/api/forgotten-passwords/**"),
@@ -103,6 +109,9 @@ final class TryLimits extends OncePerRequestFilter {
       String email = String.valueOf(request.getParameter("email"));
       return allows("sign-in " + from, SIGN_INS)
           && allows("sign-in " + from + " " + key(email), SIGN_INS_OF_ONE);
+    }
+    if (PASSKEY.matches(request)) {
+      return allows("passkey " + from, PASSKEYS);
     }
     if (REGISTER.matches(request)) {
       return allows("register " + from, REGISTRATIONS);

@@ -12,18 +12,13 @@ import org.evenlobe.core.course.CourseRun;
 import org.evenlobe.core.course.Dose;
 import org.evenlobe.core.course.Waiting;
 import org.evenlobe.core.history.DogHistory;
-import org.evenlobe.core.measure.Side;
 import org.evenlobe.core.record.Course;
 import org.evenlobe.core.record.DogRecord;
-import org.evenlobe.core.record.Giving;
 import org.evenlobe.core.record.MedicineWait;
-import org.evenlobe.server.access.CurrentMember;
-import org.evenlobe.server.access.HouseholdDay;
-import org.evenlobe.server.account.HouseholdSettings;
 import org.evenlobe.server.account.Settings;
+import org.evenlobe.server.course.CoursesAtHand.AtHand;
+import org.evenlobe.server.course.CoursesAtHand.Tick;
 import org.evenlobe.server.problem.InvalidFields;
-import org.evenlobe.server.record.FoldedDogs;
-import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Component;
 
 /**
@@ -34,26 +29,12 @@ import org.springframework.stereotype.Component;
 class GivingRules {
   private static final DateTimeFormatter CLOCK = DateTimeFormatter.ofPattern("H:mm");
 
-  private final FoldedDogs dogs;
-  private final HouseholdSettings settings;
-  private final HouseholdDay day;
-  private final Givings givings;
+  private final CoursesAtHand courses;
   private final Givers givers;
-  private final JdbcClient jdbc;
 
-  GivingRules(
-      FoldedDogs dogs,
-      HouseholdSettings settings,
-      HouseholdDay day,
-      Givings givings,
-      Givers givers,
-      JdbcClient jdbc) {
-    this.dogs = dogs;
-    this.settings = settings;
-    this.day = day;
-    this.givings = givings;
+  GivingRules(CoursesAtHand courses, Givers givers) {
+    this.courses = courses;
     this.givers = givers;
-    this.jdbc = jdbc;
   }
 
   /**
@@ -62,11 +43,8 @@ class GivingRules {
    * @throws AlreadyGiven if somebody has given that dose
    */
   void check(UUID id, GivingRequest said, InvalidFields.Collector errors) {
-    waitForOthers(said.courseId());
-    Settings how = settings.get();
-    DogRecord dog = dogs.one(said.dogId(), day.today(how.zone())).record();
-    Optional<Course> found =
-        dog.all(Course.class).stream().filter(one -> one.id().equals(said.courseId())).findFirst();
+    AtHand here = courses.of(said.dogId(), said.courseId());
+    Optional<Course> found = here.course();
     errors.require(found.isPresent(), "courseId", "is not a course of this dog");
     if (found.isEmpty()) {
       return;
@@ -76,11 +54,20 @@ class GivingRules {
         course.ears().containsAll(said.ears()) && course.ears().isEmpty() == said.ears().isEmpty(),
         "ears",
         "must be among those of the course");
-    if (!said.given() || said.isOffline()) {
-      return;
+    if (said.given() && !said.isOffline()) {
+      judge(id, said, here, course, errors);
     }
+    if (said.given() && errors.isEmpty()) {
+      here.given().add(new Tick(id, said.at(), said.ears(), Optional.empty()));
+    }
+  }
+
+  private void judge(
+      UUID id, GivingRequest said, AtHand here, Course course, InvalidFields.Collector errors) {
+    DogRecord dog = here.dog();
+    Settings how = here.how();
     CourseRun run = CourseRun.of(course, dog, how.zone(), said.at());
-    refuseTwice(id, said, run);
+    refuseTwice(id, said, run, here.given());
     refuseTold(said, run);
     askWhy(said, run, dog, errors);
     MedicineWait household = dog.profile().ways().medicineWait().orElse(how.ways().medicineWait());
@@ -97,12 +84,10 @@ class GivingRules {
                         .formatted(clock(wait.until(), how.zone()))));
   }
 
-  /** By what is stored now, not by what was read of the dog before others let go of the course. */
-  private void refuseTwice(UUID id, GivingRequest said, CourseRun run) {
+  private void refuseTwice(UUID id, GivingRequest said, CourseRun run, List<Tick> given) {
     Optional<Integer> dose = run.schedule().of(said.at()).map(Dose::number);
-    givings.given(CurrentMember.household(), said.courseId()).stream()
-        .map(StoredGiving::toCore)
-        .filter(other -> !other.id().equals(id) && sharesAnEar(other, said))
+    given.stream()
+        .filter(other -> !other.id().equals(id) && other.sharesAnEar(said.ears()))
         .filter(other -> run.schedule().of(other.at()).map(Dose::number).equals(dose))
         .findFirst()
         .ifPresent(
@@ -156,22 +141,9 @@ class GivingRules {
     return run.schedule().of(said.at()).map(Dose::number).orElse(0);
   }
 
-  private static boolean sharesAnEar(Giving other, GivingRequest said) {
-    return said.ears().isEmpty()
-        || said.ears().stream().anyMatch((Side ear) -> other.ears().contains(ear));
-  }
-
-  private String who(Giving giving) {
-    List<UUID> one = giving.by().stream().toList();
+  private String who(Tick given) {
+    List<UUID> one = given.by().stream().toList();
     return givers.names(one).values().stream().findFirst().orElse("Somebody");
-  }
-
-  /** Until the end of the transaction, nobody else ticks a dose of this course. */
-  private void waitForOthers(UUID course) {
-    jdbc.sql("select pg_advisory_xact_lock(hashtextextended(?, 1))")
-        .param(CurrentMember.household() + "/" + course)
-        .query((row, n) -> true)
-        .single();
   }
 
   private static String clock(Instant at, ZoneId zone) {

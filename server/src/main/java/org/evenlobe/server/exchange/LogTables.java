@@ -325,6 +325,9 @@ class LogTables {
           of.rules().check(said.id(), body);
         } catch (InvalidFields refused) {
           errors.addAll(refused.errors());
+        } catch (Refusal refused) {
+          // such as a dose that somebody has given: it is said of the line
+          errors.add(new FieldError("line", refused.getBody().getDetail()));
         }
       }
       return errors;

@@ -61,6 +61,11 @@ public class InvalidFields extends Refusal {
       return this;
     }
 
+    /** Whether nothing was wrong so far. */
+    public boolean isEmpty() {
+      return errors.isEmpty();
+    }
+
     /**
      * Ends the collection.
      *
