@@ -17,6 +17,7 @@ import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
 import java.util.concurrent.TimeUnit;
 import java.util.concurrent.atomic.AtomicBoolean;
+import java.util.concurrent.locks.LockSupport;
 import java.util.function.Consumer;
 import javax.imageio.ImageIO;
 import org.evenlobe.server.Caller;
@@ -28,6 +29,7 @@ final class PushCost {
   private static final int BYSTANDERS = 4;
   private static final int SECONDS = 6;
   private static final int LINES = 20_000;
+  private static final int PAUSE_MILLIS = 1000;
 
   private PushCost() {}
 
@@ -92,6 +94,8 @@ final class PushCost {
                 () -> {
                   while (on.get()) {
                     push.once().accept(one);
+                    // as an app waits before it tries again; else this would measure refusals
+                    pause();
                   }
                 }));
     List<Long> during = todays(bystanders);
@@ -143,6 +147,10 @@ final class PushCost {
         one.request(one.at("/images/" + UUID.randomUUID()))
             .header("Content-Type", "image/jpeg")
             .PUT(BodyPublishers.ofByteArray(picture)));
+  }
+
+  private static void pause() {
+    LockSupport.parkNanos(TimeUnit.MILLISECONDS.toNanos(PAUSE_MILLIS));
   }
 
   /** Asks for everything and reads nothing of it for a second. */
