@@ -101,7 +101,7 @@ export function GradeLesson() {
               if (isWhole) {
                 grade.mutate({
                   at: new Date().toISOString(),
-                  ear,
+                  drawing: ear,
                   redness,
                   swelling,
                   sores,

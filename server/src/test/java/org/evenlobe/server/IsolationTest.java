@@ -253,6 +253,7 @@ class IsolationTest {
           "POST /api/me/erasure",
           "DELETE /api/me/erasure",
           "GET /api/site",
+          "POST /api/passkey-challenges",
           "POST /api/forgotten-passwords",
           "PUT /api/forgotten-passwords/{token}",
           "POST /api/addresses/{token}",
@@ -272,7 +273,11 @@ class IsolationTest {
 
   /** What somebody who has no account yet, or cannot get into it, asks. */
   private static final Set<String> OF_ANYBODY =
-      Set.of("POST /api/people", "GET /api/site", "POST /api/forgotten-passwords");
+      Set.of(
+          "POST /api/people",
+          "GET /api/site",
+          "POST /api/passkey-challenges",
+          "POST /api/forgotten-passwords");
 
   private static final List<String> BY_LINK =
       List.of(
@@ -360,6 +365,7 @@ class IsolationTest {
             .replace("{token}", "x")
             .replace("{session}", "x")
             .replace("{id}", dog.toString())
+            .replace("{passkey}", "AAAA")
             .split(" ", -1);
     Caller nobody = Caller.signedOut();
     nobody.get("/api/csrf");

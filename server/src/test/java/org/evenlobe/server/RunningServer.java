@@ -112,6 +112,11 @@ public final class RunningServer implements BeforeAllCallback {
   /** A database of that name beside the server's, with nothing in it, as the owner's role. */
   public static DataSource emptyDatabase(String name) {
     database("admin", "-q", "-c", "create database " + name + " owner evenlobe_owner");
+    return databaseNamed(name);
+  }
+
+  /** One that was made so. */
+  public static DataSource databaseNamed(String name) {
     return new DriverManagerDataSource(
         database.get("DB_URL").replaceFirst("/evenlobe(?=$|\\?)", "/" + name),
         "evenlobe_owner",

@@ -213,7 +213,7 @@ public final class Samples {
               ", \"shows\": \"EAR\", \"ear\": \"LEFT\", \"imageId\": \"%s\""
                   .formatted(idOf("images")));
       case "gradings" ->
-          "{\"at\": \"%s\", \"ear\": 7, \"redness\": \"MILD\", \"swelling\": \"NONE\", \"sores\": \"NONE\","
+          "{\"at\": \"%s\", \"drawing\": 7, \"redness\": \"MILD\", \"swelling\": \"NONE\", \"sores\": \"NONE\","
                   .formatted(then)
               + " \"discharge\": \"NONE\"}";
       case "told" ->

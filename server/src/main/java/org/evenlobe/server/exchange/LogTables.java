@@ -153,7 +153,10 @@ class LogTables {
                         said.id(),
                         List.of(
                             new FactHistory.Told(
-                                day.now(), Optional.empty(), Optional.of(said.body())))))
+                                day.now(),
+                                Optional.empty(),
+                                Optional.of(said.body()),
+                                Optional.of(kind(path).shapes().today())))))
             .toList();
     Set<UUID> written = new HashSet<>();
     for (int i = 0; i < histories.size(); i += AT_ONCE) {
@@ -220,7 +223,9 @@ class LogTables {
     Reading read(String csv) {
       List<Said> all = new ArrayList<>();
       String here = day.zone().getId();
+      GivingWay others = new GivingWay();
       for (CsvText.Row row : CsvText.read(csv, names(columns), List.of(), MOST_LINES)) {
+        others.goFirst();
         List<FieldError> errors = new ArrayList<>();
         ObjectNode body = columns.body(row, errors);
         if (isOfDog(columns)) {
@@ -241,7 +246,9 @@ class LogTables {
 
     private void judge(List<Said> all) {
       Set<UUID> known = new HashSet<>(facts.taken(all.stream().map(Said::id).toList()));
+      GivingWay others = new GivingWay();
       for (Said said : all) {
+        others.goFirst();
         if (!known.add(said.id())) {
           there++;
           continue;

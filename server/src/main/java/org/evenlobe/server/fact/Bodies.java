@@ -1,6 +1,8 @@
 package org.evenlobe.server.fact;
 
+import jakarta.validation.ConstraintViolation;
 import jakarta.validation.Validator;
+import java.util.Comparator;
 import org.evenlobe.server.problem.InvalidFields;
 import org.springframework.stereotype.Component;
 
@@ -25,9 +27,14 @@ class Bodies {
   /** The same, each field named with what stands before it. */
   void validate(Object said, String before) {
     InvalidFields.Collector errors = new InvalidFields.Collector();
-    for (var one : validator.validate(said)) {
-      errors.require(false, before + one.getPropertyPath(), one.getMessage());
-    }
+    validator.validate(said).stream()
+        .sorted(Comparator.comparing(Bodies::path))
+        .forEach(one -> errors.require(false, before + path(one), one.getMessage()));
     errors.throwIfAny();
+  }
+
+  /** As a client writes it: {@code breeds[0]}, not {@code breeds[0].<list element>}. */
+  private static String path(ConstraintViolation<?> wrong) {
+    return wrong.getPropertyPath().toString().replaceAll("\\.<[a-z ]+>", "");
   }
 }

@@ -1,7 +1,6 @@
 package org.evenlobe.server.fact;
 
 import io.swagger.v3.oas.annotations.Hidden;
-import jakarta.validation.Valid;
 import java.util.List;
 import java.util.UUID;
 import org.springframework.http.ResponseEntity;
@@ -36,7 +35,7 @@ class FactController {
       @PathVariable UUID household,
       @PathVariable UUID id,
       Precondition given,
-      @Valid @FactBody Object said) {
+      @FactBody Object said) {
     return FactAnswer.of(facts.put(id, given, said), changes);
   }
 

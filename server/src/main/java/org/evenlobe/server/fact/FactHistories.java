@@ -74,7 +74,7 @@ public class FactHistories {
 
   /** Whether there is a fact of that kind, and of that id. */
   public boolean isKnown(String kind, UUID id) {
-    return kinds.at(kind).stored().getSimpleName().equals(known(List.of(id)).get(id));
+    return kind.equals(known(List.of(id)).get(id));
   }
 
   /** Hands out all facts, those of that kind first; never all are in memory. */
@@ -82,7 +82,7 @@ public class FactHistories {
     Gathered gathered = new Gathered(consumer);
     jdbc.query(
         """
-        select fact_version.kind, fact_id, body, recorded_at, coalesce(told_by, person.name)
+        select fact_version.kind, fact_id, body, recorded_at, coalesce(told_by, person.name), shape
         from fact_version join person on person.id = person_id
         where household_id = ?
         order by fact_version.kind <> ?, fact_version.kind, fact_id, version
@@ -95,10 +95,12 @@ public class FactHistories {
               new Told(
                   row.getTimestamp(4).toInstant(),
                   Optional.of(row.getString(5)),
-                  Optional.ofNullable(body).map(json::readTree)));
+                  Optional.ofNullable(body).map(json::readTree),
+                  // the first is not worth a word
+                  Optional.of(row.getInt(6)).filter(shape -> body != null && shape > 1)));
         },
         CurrentMember.household(),
-        kinds.at(firstKind).stored().getSimpleName());
+        firstKind);
     gathered.end();
   }
 
@@ -106,20 +108,22 @@ public class FactHistories {
   public void eachPresent(FactKind<?, ?> kind, BiConsumer<UUID, JsonNode> consumer) {
     jdbc.query(
         """
-        select fact_id, body from (
-          select distinct on (fact_id) fact_id, body from fact_version
+        select fact_id, body, shape from (
+          select distinct on (fact_id) fact_id, body, shape from fact_version
           where household_id = ? and kind = ? order by fact_id, version desc) present
         where body is not null
         """,
         row -> {
-          consumer.accept(row.getObject(1, UUID.class), json.readTree(row.getString(2)));
+          consumer.accept(
+              row.getObject(1, UUID.class),
+              kind.shapes().today(json.readTree(row.getString(2)), row.getInt(3)));
         },
         CurrentMember.household(),
-        kind.stored().getSimpleName());
+        kind.path());
   }
 
   /** Puts versions that follow each other together again. */
-  private final class Gathered {
+  private static final class Gathered {
     private final Consumer<FactHistory> consumer;
     private final List<Told> versions = new ArrayList<>();
     private Optional<UUID> id = Optional.empty();
@@ -129,11 +133,11 @@ public class FactHistories {
       this.consumer = consumer;
     }
 
-    void add(String entity, UUID of, Told told) {
+    void add(String path, UUID of, Told told) {
       if (!id.equals(Optional.of(of))) {
         end();
         id = Optional.of(of);
-        kind = kinds.keptAs(entity).orElseThrow().path();
+        kind = path;
       }
       versions.add(told);
     }
@@ -169,12 +173,11 @@ public class FactHistories {
     entities.setFlushMode(FlushModeType.COMMIT);
     for (FactHistory one : histories) {
       FactKind<?, ?> kind = kind(one);
-      String entity = known.get(one.id());
-      if (!seen.add(one.id())
-          || (entity != null && !entity.equals(kind.stored().getSimpleName()))) {
+      String path = known.get(one.id());
+      if (!seen.add(one.id()) || (path != null && !path.equals(kind.path()))) {
         throw wrong(one, "id", "is the id of another record");
       }
-      if (entity == null) {
+      if (path == null) {
         add(kind, one, versions);
         added.add(one);
       } else {
@@ -184,8 +187,8 @@ public class FactHistories {
     jdbc.batchUpdate(
         """
         insert into fact_version
-          (household_id, fact_id, version, kind, body, person_id, recorded_at, told_by)
-        values (?, ?, ?, ?, cast(? as jsonb), ?, ?, ?)
+          (household_id, fact_id, version, kind, body, shape, person_id, recorded_at, told_by)
+        values (?, ?, ?, ?, cast(? as jsonb), ?, ?, ?, ?)
         """,
         versions);
     entities.flush();
@@ -210,7 +213,7 @@ public class FactHistories {
         read(
             kind,
             history,
-            history.lastSaid().orElseThrow(() -> wrong(history, "versions", "must say it")));
+            history.last().orElseThrow(() -> wrong(history, "versions", "must say it")));
     validate(history, said);
     int before = keeping.versions(kind, id).size();
     return keeping.put(id, Precondition.any(), said).version() > before;
@@ -250,7 +253,7 @@ public class FactHistories {
     fact.begin(new FactKey(member.household(), history.id()));
     Optional<B> last = Optional.empty();
     for (Told told : history.versions()) {
-      Optional<B> body = told.said().map(said -> read(kind, history, said));
+      Optional<B> body = told.said().map(said -> read(kind, history, told));
       body.ifPresent(said -> check(kind, history, said));
       fact.advance(body.isEmpty());
       body.ifPresent(fact::say);
@@ -263,8 +266,9 @@ public class FactHistories {
             member.household(),
             history.id(),
             fact.version(),
-            kind.stored().getSimpleName(),
-            body.map(json::writeValueAsString).orElse(null),
+            kind.path(),
+            body.map(said -> kept(kind, told, said)).orElse(null),
+            told.shape().orElse(1),
             member.person(),
             Timestamp.from(told.at()),
             told.by().orElse(null)
@@ -276,15 +280,26 @@ public class FactHistories {
     entities.persist(fact);
   }
 
+  /** As it was said: one of an earlier shape stays in it. */
+  private String kept(FactKind<?, ?> kind, Told told, Object said) {
+    return told.shape().orElse(1) == kind.shapes().today()
+        ? json.writeValueAsString(said)
+        : told.said().orElseThrow().toString();
+  }
+
   private void isPast(FactHistory history, Instant at) {
     if (at.isAfter(day.latest())) {
       throw wrong(history, "at", "must not lie in the future");
     }
   }
 
-  private <B> B read(FactKind<B, ?> kind, FactHistory history, JsonNode said) {
+  private <B> B read(FactKind<B, ?> kind, FactHistory history, Told told) {
+    int shape = told.shape().orElse(1);
+    if (!kind.shapes().has(shape)) {
+      throw wrong(history, "shape", "is of a later Even Lobe than this one");
+    }
     try {
-      return json.treeToValue(said, kind.body());
+      return json.treeToValue(kind.shapes().today(told.said().orElseThrow(), shape), kind.body());
     } catch (JacksonException unreadable) {
       throw wrong(history, "said", "cannot be read: " + unreadable.getOriginalMessage());
     }

@@ -21,11 +21,18 @@ public record FactHistory(String kind, UUID id, List<Told> versions) {
    * @param at when it was recorded
    * @param by the name of whoever said it; empty where it is who says it now
    * @param said the body; empty where it was said that the fact is gone
+   * @param shape the number of its shape; 1 where it is left out
    */
-  public record Told(Instant at, Optional<String> by, Optional<JsonNode> said) {}
+  public record Told(
+      Instant at, Optional<String> by, Optional<JsonNode> said, Optional<Integer> shape) {}
 
   /** What was said last that is not that it is gone. */
   public Optional<JsonNode> lastSaid() {
-    return versions.stream().flatMap(one -> one.said().stream()).reduce((first, last) -> last);
+    return last().flatMap(Told::said);
+  }
+
+  /** The last version that does not say that it is gone. */
+  Optional<Told> last() {
+    return versions.stream().filter(one -> one.said().isPresent()).reduce((first, last) -> last);
   }
 }

@@ -35,8 +35,7 @@ public class FactKeeping {
   private <B, F extends StoredFact<B>> F put(
       FactKind<B, F> kind, UUID id, Precondition given, B said) {
     CurrentMember.get().role().require(kind.writer());
-    return facts.put(
-        kind.stored(), kind.blank(), id, given, said, () -> kind.rules().check(id, said));
+    return facts.put(kind, id, given, said, () -> kind.rules().check(id, said));
   }
 
   /**
@@ -50,7 +49,7 @@ public class FactKeeping {
     if (!kind.isRemovable()) {
       throw Refusal.notFound();
     }
-    return facts.remove(kind.stored(), id, given);
+    return facts.remove(kind, id, given);
   }
 
   /**
@@ -62,8 +61,7 @@ public class FactKeeping {
   public <B, F extends StoredFact<B>> F restore(FactKind<B, F> kind, UUID id, int version) {
     CurrentMember.get().role().require(kind.writer());
     return facts.restore(
-        kind.stored(),
-        kind.body(),
+        kind,
         id,
         version,
         body -> {

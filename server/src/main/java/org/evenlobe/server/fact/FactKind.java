@@ -14,7 +14,8 @@ import org.evenlobe.server.problem.InvalidFields;
  *
  * @param <B> the body that a client sends
  * @param <F> the fact as it is stored
- * @param path the segment of the address, such as "checks"
+ * @param path the segment of the address, such as "checks"; it is written into every version, and
+ *     may never change
  * @param body the class of the body
  * @param stored the class of the stored fact
  * @param blank makes one of which nothing was said yet
@@ -24,6 +25,7 @@ import org.evenlobe.server.problem.InvalidFields;
  * @param rules what has to hold where it is said
  * @param lasting what of that holds whenever it is asked, also of what another household said long
  *     ago
+ * @param shapes those that its bodies have had
  */
 public record FactKind<B, F extends StoredFact<B>>(
     String path,
@@ -34,7 +36,8 @@ public record FactKind<B, F extends StoredFact<B>>(
     Role writer,
     Function<B, Optional<LocalDate>> day,
     Rules<B> rules,
-    Rules<B> lasting) {
+    Rules<B> lasting,
+    Shapes shapes) {
 
   /** A kind of whose rules none is of the moment alone. */
   public FactKind(
@@ -47,6 +50,25 @@ public record FactKind<B, F extends StoredFact<B>>(
       Function<B, Optional<LocalDate>> day,
       Rules<B> rules) {
     this(path, body, stored, blank, isRemovable, writer, day, rules, rules);
+  }
+
+  /** A kind whose bodies always looked alike. */
+  public FactKind(
+      String path,
+      Class<B> body,
+      Class<F> stored,
+      Supplier<F> blank,
+      boolean isRemovable,
+      Role writer,
+      Function<B, Optional<LocalDate>> day,
+      Rules<B> rules,
+      Rules<B> lasting) {
+    this(path, body, stored, blank, isRemovable, writer, day, rules, lasting, Shapes.FIRST);
+  }
+
+  /** The same, whose bodies have had those shapes. */
+  public FactKind<B, F> shaped(Shapes had) {
+    return new FactKind<>(path, body, stored, blank, isRemovable, writer, day, rules, lasting, had);
   }
 
   /** What has to hold of what is said. */

@@ -2,7 +2,6 @@ package org.evenlobe.server.fact;
 
 import java.util.List;
 import java.util.Map;
-import java.util.Optional;
 import java.util.TreeMap;
 import org.evenlobe.server.problem.Refusal;
 import org.springframework.stereotype.Component;
@@ -32,13 +31,6 @@ public class FactKinds {
       throw Refusal.notFound();
     }
     return kind;
-  }
-
-  /** The one that is kept in such an entity. */
-  Optional<FactKind<?, ?>> keptAs(String entity) {
-    return byPath.values().stream()
-        .filter(kind -> kind.stored().getSimpleName().equals(entity))
-        .findFirst();
   }
 
   /** The one of which such a body speaks. */

@@ -11,7 +11,6 @@ import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.function.Consumer;
-import java.util.function.Supplier;
 import org.evenlobe.server.access.CurrentMember;
 import org.evenlobe.server.access.Member;
 import org.evenlobe.server.problem.InvalidFields;
@@ -61,22 +60,22 @@ class FactStore {
    * @throws InvalidFields if the id is that of a fact of another kind
    */
   public <B, F extends StoredFact<B>> F put(
-      Class<F> kind, Supplier<F> blank, UUID id, Precondition given, B body, Runnable rules) {
+      FactKind<B, F> kind, UUID id, Precondition given, B body, Runnable rules) {
     FactKey key = new FactKey(CurrentMember.household(), id);
     String said = json.writeValueAsString(body);
     waitForOthers(key);
-    F present = entities.find(kind, key);
+    F present = entities.find(kind.stored(), key);
     if (present == null) {
-      return create(kind, blank, key, given, body, said, rules);
+      return create(kind, key, given, body, said, rules);
     }
     if (given.expects(present.version())) {
-      if (!present.isGone() && isKept(key, present.version(), said)) {
+      if (!present.isGone() && isKept(kind, key, present.version(), said)) {
         return present;
       }
       rules.run();
       return correct(kind, present, key, body, said);
     }
-    if (!isKept(key, null, said)) {
+    if (!isKept(kind, key, null, said)) {
       throw given.isMissing() ? Refusal.noPrecondition() : Refusal.changed(present.version());
     }
     if (present.isGone()) {
@@ -90,7 +89,7 @@ class FactStore {
    *
    * @throws Refusal 404 if there is none, 412 if it has changed meanwhile, 428 without precondition
    */
-  public <B, F extends StoredFact<B>> F remove(Class<F> kind, UUID id, Precondition given) {
+  public <B, F extends StoredFact<B>> F remove(FactKind<B, F> kind, UUID id, Precondition given) {
     FactKey key = new FactKey(CurrentMember.household(), id);
     waitForOthers(key);
     F present = found(kind, key);
@@ -112,11 +111,11 @@ class FactStore {
    * @throws Refusal 404 if there is no such version, or it was replaced more than 30 days ago
    */
   public <B, F extends StoredFact<B>> F restore(
-      Class<F> kind, Class<B> bodyType, UUID id, int version, Consumer<B> rules) {
+      FactKind<B, F> kind, UUID id, int version, Consumer<B> rules) {
     FactKey key = new FactKey(CurrentMember.household(), id);
     waitForOthers(key);
     F present = found(kind, key);
-    B body = read(restorable(kind, key, version).orElseThrow(Refusal::notFound), bodyType);
+    B body = restorable(kind, key, version).orElseThrow(Refusal::notFound).said(kind, json);
     rules.accept(body);
     return correct(kind, present, key, body, json.writeValueAsString(body));
   }
@@ -129,53 +128,52 @@ class FactStore {
   public <B> List<KeptVersion<B>> versions(FactKind<B, ?> kind, UUID id) {
     FactKey key = new FactKey(CurrentMember.household(), id);
     List<KeptVersion<B>> versions =
-        kept(kind.stored(), key).stream().map(one -> one.read(kind, json)).toList();
+        kept(kind, key).stream().map(one -> one.read(kind, json)).toList();
     if (versions.isEmpty()) {
       throw Refusal.notFound();
     }
     return versions;
   }
 
-  private <B> B read(String said, Class<B> bodyType) {
-    try {
-      return json.readValue(said, bodyType);
-    } catch (JacksonException unreadable) {
-      throw InvalidFields.of("version", "cannot be read any more: it may not be said again");
-    }
-  }
-
-  private Optional<String> restorable(Class<?> kind, FactKey key, int version) {
+  private Optional<Kept> restorable(FactKind<?, ?> kind, FactKey key, int version) {
     return kept(kind, key).stream()
         .filter(one -> one.version() == version && one.restorable())
-        .findFirst()
-        .map(Kept::body);
+        .findFirst();
   }
 
   /** A version as it is kept; without a body where it says that the fact is gone. */
   private record Kept(
-      int version, String by, Instant at, boolean restorable, @Nullable String body) {
+      int version, String by, Instant at, boolean restorable, @Nullable String body, int shape) {
+    <B> B said(FactKind<B, ?> kind, JsonMapper json) {
+      try {
+        return json.treeToValue(kind.shapes().today(json.readTree(body), shape), kind.body());
+      } catch (JacksonException unreadable) {
+        throw InvalidFields.of("version", "cannot be read any more: it may not be said again");
+      }
+    }
+
     <B> KeptVersion<B> read(FactKind<B, ?> kind, JsonMapper json) {
       try {
-        Optional<B> said = Optional.ofNullable(body).map(text -> json.readValue(text, kind.body()));
+        Optional<B> said = Optional.ofNullable(body).map(text -> said(kind, json));
         return new KeptVersion<>(version, by, at, restorable, said, said.flatMap(kind.day()));
-      } catch (JacksonException | DateTimeException | NullPointerException unreadable) {
+      } catch (Refusal | DateTimeException | NullPointerException unreadable) {
         // what came in with an archive of earlier days may say what nobody can say now
         return new KeptVersion<>(version, by, at, false, Optional.empty(), Optional.empty());
       }
     }
   }
 
-  private List<Kept> kept(Class<?> kind, FactKey key) {
+  private List<Kept> kept(FactKind<?, ?> kind, FactKey key) {
     OffsetDateTime undoable = OffsetDateTime.now(clock).minus(UNDOABLE);
     return jdbc.sql(
             """
-            select version, body, coalesce(told_by, person.name) as name, recorded_at,
+            select version, body, shape, coalesce(told_by, person.name) as name, recorded_at,
               lead(recorded_at) over (order by version) as replaced_at
             from fact_version join person on person.id = person_id
             where household_id = ? and fact_id = ? and kind = ?
             order by version desc
             """)
-        .params(key.householdId(), key.id(), kind.getSimpleName())
+        .params(key.householdId(), key.id(), kind.path())
         .query(
             (row, n) -> {
               String body = row.getString("body");
@@ -185,13 +183,14 @@ class FactStore {
                   row.getString("name"),
                   row.getObject("recorded_at", OffsetDateTime.class).toInstant(),
                   body != null && replaced != null && replaced.isAfter(undoable),
-                  body);
+                  body,
+                  row.getInt("shape"));
             })
         .list();
   }
 
-  private <F extends StoredFact<?>> F found(Class<F> kind, FactKey key) {
-    F present = entities.find(kind, key);
+  private <F extends StoredFact<?>> F found(FactKind<?, F> kind, FactKey key) {
+    F present = entities.find(kind.stored(), key);
     if (present == null) {
       throw Refusal.notFound();
     }
@@ -199,13 +198,7 @@ class FactStore {
   }
 
   private <B, F extends StoredFact<B>> F create(
-      Class<F> kind,
-      Supplier<F> blank,
-      FactKey key,
-      Precondition given,
-      B body,
-      String said,
-      Runnable rules) {
+      FactKind<B, F> kind, FactKey key, Precondition given, B body, String said, Runnable rules) {
     if (given.isMissing()) {
       throw Refusal.noPrecondition();
     }
@@ -216,7 +209,7 @@ class FactStore {
       throw InvalidFields.of("id", "is the id of another record");
     }
     rules.run();
-    F fact = blank.get();
+    F fact = kind.blank().get();
     fact.begin(key);
     fact.advance(false);
     fact.say(body);
@@ -226,7 +219,7 @@ class FactStore {
   }
 
   private <B, F extends StoredFact<B>> F correct(
-      Class<F> kind, F present, FactKey key, B body, String said) {
+      FactKind<B, F> kind, F present, FactKey key, B body, String said) {
     List<UUID> dogs = new ArrayList<>(present.dogs());
     present.advance(false);
     present.say(body);
@@ -254,7 +247,16 @@ class FactStore {
         .single();
   }
 
-  /** Whether that version, or any where none is named, says the same. */
+  /** Whether that version, or any where none is named, says the same, in whichever shape. */
+  private boolean isKept(FactKind<?, ?> kind, FactKey key, @Nullable Integer version, String said) {
+    return isKept(key, version, said)
+        || (kind.shapes().today() > 1
+            && kept(kind, key).stream()
+                .filter(one -> one.shape() < kind.shapes().today() && one.body() != null)
+                .filter(one -> version == null || one.version() == version)
+                .anyMatch(one -> json.writeValueAsString(one.said(kind, json)).equals(said)));
+  }
+
   private boolean isKept(FactKey key, @Nullable Integer version, String said) {
     return jdbc.sql(
             """
@@ -272,20 +274,21 @@ class FactStore {
   }
 
   private void keep(
-      Class<?> kind, FactKey key, int version, @Nullable String said, List<UUID> dogs) {
+      FactKind<?, ?> kind, FactKey key, int version, @Nullable String said, List<UUID> dogs) {
     Member member = CurrentMember.get();
     jdbc.sql(
             """
             insert into fact_version
-              (household_id, fact_id, version, kind, body, person_id, recorded_at, told_by)
-            values (?, ?, ?, ?, cast(? as jsonb), ?, ?, ?)
+              (household_id, fact_id, version, kind, body, shape, person_id, recorded_at, told_by)
+            values (?, ?, ?, ?, cast(? as jsonb), ?, ?, ?, ?)
             """)
         .params(
             key.householdId(),
             key.id(),
             version,
-            kind.getSimpleName(),
+            kind.path(),
             said,
+            kind.shapes().today(),
             member.person(),
             OffsetDateTime.now(clock),
             member.speaker().orElse(null))

@@ -12,7 +12,7 @@ import org.evenlobe.core.record.Grade;
  * How a person graded a made-up ear.
  *
  * @param at when
- * @param ear the number of the ear
+ * @param drawing the number of the drawn ear
  * @param redness what they said
  * @param swelling what they said
  * @param sores what they said
@@ -20,7 +20,7 @@ import org.evenlobe.core.record.Grade;
  */
 record GradingRequest(
     @NotNull Instant at,
-    @NotNull @Min(0) @Max(MadeUpEar.MOST - 1) Integer ear,
+    @NotNull @Min(0) @Max(MadeUpEar.MOST - 1) Integer drawing,
     @NotNull Grade redness,
     @NotNull Grade swelling,
     @NotNull Grade sores,

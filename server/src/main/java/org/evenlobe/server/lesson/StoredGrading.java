@@ -1,5 +1,6 @@
 package org.evenlobe.server.lesson;
 
+import jakarta.persistence.Column;
 import jakarta.persistence.Entity;
 import jakarta.persistence.EnumType;
 import jakarta.persistence.Enumerated;
@@ -21,7 +22,9 @@ import org.jspecify.annotations.Nullable;
 class StoredGrading extends StoredFact<GradingRequest> {
   private @Nullable UUID personId;
   private Instant gradedAt;
-  private int ear;
+
+  @Column(name = "ear")
+  private int drawing;
 
   @Enumerated(EnumType.STRING)
   private Grade redness;
@@ -41,7 +44,7 @@ class StoredGrading extends StoredFact<GradingRequest> {
       personId = CurrentMember.get().person();
     }
     gradedAt = said.at();
-    ear = said.ear();
+    drawing = said.drawing();
     redness = said.redness();
     swelling = said.swelling();
     sores = said.sores();
@@ -49,6 +52,7 @@ class StoredGrading extends StoredFact<GradingRequest> {
   }
 
   Graded toCore() {
-    return new Graded(MadeUpEar.numbered(ear), new EarGrades(redness, swelling, sores, discharge));
+    return new Graded(
+        MadeUpEar.numbered(drawing), new EarGrades(redness, swelling, sores, discharge));
   }
 }

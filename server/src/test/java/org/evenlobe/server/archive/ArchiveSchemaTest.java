@@ -70,7 +70,12 @@ class ArchiveSchemaTest {
                     "properties": {
                       "at": {"type": "string", "format": "date-time"},
                       "by": {"description": "who said it", "type": "string"},
-                      "said": {"description": "left out where it was deleted", "type": "object"}
+                      "said": {"description": "left out where it was deleted", "type": "object"},
+                      "shape": {
+                        "description": "the number of the shape of what was said; 1 where left out",
+                        "type": "integer",
+                        "minimum": 1
+                      }
                     }
                   }
                 }
@@ -114,14 +119,23 @@ class ArchiveSchemaTest {
               JSON.readTree(
                   """
                   {"if": {"properties": {"kind": {"const": "%s"}}},
-                   "then": {"properties": {"versions": {"items": {"properties":
-                     {"said": {"$ref": "%s"}}}}}}}
+                   "then": {"properties": {"versions": {"items": %s}}}}
                   """
-                      .formatted(kind.path(), body)));
+                      .formatted(kind.path(), version(kind.shapes().today(), body))));
     }
     schema.set("$defs", bodies(document, schema.toString()));
     return (ObjectNode)
         JSON.readTree(schema.toString().replace("#/components/schemas/", "#/$defs/"));
+  }
+
+  /** What was said in an earlier shape is of no body that is written down here. */
+  private static String version(int shape, String body) {
+    String said = "{\"properties\": {\"said\": {\"$ref\": \"%s\"}}}".formatted(body);
+    return shape == 1
+        ? said
+        : """
+          {"if": {"required": ["shape"], "properties": {"shape": {"const": %d}}}, "then": %s}"""
+            .formatted(shape, said);
   }
 
   /** Those that are named, and those that these name. */

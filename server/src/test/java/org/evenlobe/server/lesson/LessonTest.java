@@ -21,7 +21,7 @@ class LessonTest {
     return caller.create(
         "/api/households/%s/gradings/%s".formatted(household, UUID.randomUUID()),
         """
-        {"at": "%s", "ear": %d, "redness": "%s", "swelling": "%s", "sores": "%s",
+        {"at": "%s", "drawing": %d, "redness": "%s", "swelling": "%s", "sores": "%s",
          "discharge": "%s"}"""
             .formatted(
                 Instant.now().minusSeconds(100 - ear),

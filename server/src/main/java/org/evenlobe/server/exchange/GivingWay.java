@@ -1,0 +1,23 @@
+package org.evenlobe.server.exchange;
+
+import java.util.concurrent.locks.LockSupport;
+
+/**
+ * Long work that gives way: every so many steps it rests for as long as these took, so that two of
+ * its kind are no more than one processor's work, and what others ask is answered in between.
+ */
+final class GivingWay {
+  private static final int STEPS = 100;
+
+  private long since = System.nanoTime();
+  private int steps;
+
+  /** Asked before each step. */
+  void goFirst() {
+    steps++;
+    if (steps % STEPS == 0) {
+      LockSupport.parkNanos(System.nanoTime() - since);
+      since = System.nanoTime();
+    }
+  }
+}
