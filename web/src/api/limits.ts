@@ -62,7 +62,7 @@ export const LIMITS = {
   ExpectedExposure: { weekdays: { items: 7 } },
   Forgotten: { email: { length: 200 } },
   Giving: { ears: { items: 2 }, why: { length: 200 } },
-  Grading: { ear: { min: 0, max: 999999 } },
+  Grading: { drawing: { min: 0, max: 999999 } },
   Grooming: { everyDays: { min: 7, max: 84 } },
   HowOften: {
     everyDays: { min: 1, max: 365 },

@@ -5438,7 +5438,7 @@ export interface components {
       /** @enum {string} */
       discharge: 'NONE' | 'MILD' | 'MODERATE' | 'SEVERE';
       /** Format: int32 */
-      ear: number;
+      drawing: number;
       /** @enum {string} */
       redness: 'NONE' | 'MILD' | 'MODERATE' | 'SEVERE';
       /** @enum {string} */
