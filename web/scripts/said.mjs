@@ -1,5 +1,5 @@
-// Writes src/api/limits.ts and src/api/words.ts: the bounds of what may be said and the words of
-// choices, as the API document states them.
+// Writes src/api/limits.ts, src/api/words.ts and src/api/planKinds.ts: the bounds of what may be said,
+// the words of choices and what may be done with planned items, as the API document states them.
 import { readFileSync, writeFileSync } from 'node:fs';
 
 const BOUNDS = { minimum: 'min', maximum: 'max', maxLength: 'length', maxItems: 'items' };
@@ -43,4 +43,11 @@ writeFileSync(
   `// Written by scripts/said.mjs from openapi.json; do not edit.\n
 /** What may be chosen, in order, with the words that the rules say it by. */
 export const WORDS = {${choices.join(', ')}} as const;\n`,
+);
+
+writeFileSync(
+  new URL('../src/api/planKinds.ts', import.meta.url),
+  `// Written by scripts/said.mjs from openapi.json; do not edit.\n
+/** What a person may do with a planned item of each kind. */
+export const PLAN_KINDS = ${JSON.stringify(document['x-plan-kinds'])} as const;\n`,
 );

@@ -22,6 +22,7 @@ import { LoadFactorWhy } from '../plan/Why';
 import type { PlanItem } from '../view/useToday';
 import { RuleTitle } from '../ui/Because';
 import { InUnits } from '../ui/InUnits';
+import { PLAN_KINDS } from '../api/planKinds';
 import { whyNot } from '../api/problem';
 
 const FIRST_SHOWN = 9;
@@ -183,7 +184,7 @@ function Chain({ dog: inFull, item }: { dog: DogInFull; item: PlanItem }) {
         ))}
       </Stack>
       {mayRecord && item.kind === 'DRY' && <StrikeOut dog={inFull} day={best} />}
-      {mayRecord && KINDS[item.kind].isMovable && (
+      {mayRecord && PLAN_KINDS[item.kind].movable && (
         <MoveByDate
           key={item.id}
           dogId={dog.id}

@@ -9,6 +9,7 @@ import type { Day } from '../measure/days';
 import { earsName } from '../measure/side';
 import { caution, whenWords } from './agenda';
 import { ItemAction } from './ItemAction';
+import { PLAN_KINDS } from '../api/planKinds';
 import { KINDS } from './kinds';
 import { SkipButton } from './SkipButton';
 import type { PlanItem } from '../view/useToday';
@@ -135,7 +136,7 @@ function Line({
               >
                 {doing.whyLink.text}
               </Link>
-              {mayRecord && doing.isSkippable && (
+              {mayRecord && PLAN_KINDS[item.kind].skippable && (
                 <SkipButton dogId={dogId} name={name} item={item} />
               )}
             </Box>

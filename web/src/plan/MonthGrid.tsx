@@ -20,6 +20,7 @@ import {
 } from './days';
 import { doneOf, doneWords, type DoneOn } from './done';
 import { DoneMark } from './DoneMark';
+import { PLAN_KINDS } from '../api/planKinds';
 import { KINDS } from './kinds';
 import { MedicineBars } from './MedicineBars';
 import { MonthMark } from './MonthMark';
@@ -47,7 +48,7 @@ interface Held {
 
 /** Whether a person may put it on another day. */
 function isMovable({ kind }: ItemMark): boolean {
-  return KINDS[kind].isMovable;
+  return PLAN_KINDS[kind].movable;
 }
 
 /** The dogs as rows and the days as columns; what may be moved is dragged along its row. */

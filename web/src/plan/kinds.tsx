@@ -54,8 +54,6 @@ export interface PlanKind {
   isNext: boolean;
   /** Whether Today tells of it before it can be done. */
   isTold: boolean;
-  isMovable: boolean;
-  isSkippable: boolean;
 }
 
 export const DROP =
@@ -103,8 +101,6 @@ export const KINDS: Record<Kind, PlanKind> = {
     isLong: true,
     isNext: true,
     isTold: true,
-    isMovable: false,
-    isSkippable: false,
   },
   ASK: {
     icon: AskIcon,
@@ -127,8 +123,6 @@ export const KINDS: Record<Kind, PlanKind> = {
     isLong: false,
     isNext: false,
     isTold: false,
-    isMovable: false,
-    isSkippable: false,
   },
   DRY: {
     icon: WaterIcon,
@@ -152,8 +146,6 @@ export const KINDS: Record<Kind, PlanKind> = {
     isLong: false,
     isNext: false,
     isTold: false,
-    isMovable: false,
-    isSkippable: true,
   },
   SEEDS: {
     icon: SeedIcon,
@@ -177,8 +169,6 @@ export const KINDS: Record<Kind, PlanKind> = {
     isLong: false,
     isNext: false,
     isTold: false,
-    isMovable: false,
-    isSkippable: true,
   },
   CHECK: {
     icon: CheckIcon,
@@ -200,8 +190,6 @@ export const KINDS: Record<Kind, PlanKind> = {
     isLong: false,
     isNext: true,
     isTold: true,
-    isMovable: true,
-    isSkippable: true,
   },
   LOOK: {
     icon: CheckIcon,
@@ -222,8 +210,6 @@ export const KINDS: Record<Kind, PlanKind> = {
     isLong: false,
     isNext: false,
     isTold: false,
-    isMovable: false,
-    isSkippable: true,
   },
   WATCH: {
     icon: CheckIcon,
@@ -250,8 +236,6 @@ export const KINDS: Record<Kind, PlanKind> = {
     isLong: false,
     isNext: true,
     isTold: true,
-    isMovable: false,
-    isSkippable: true,
   },
   CLEAN: {
     icon: DropIcon,
@@ -283,8 +267,6 @@ export const KINDS: Record<Kind, PlanKind> = {
     isLong: true,
     isNext: true,
     isTold: true,
-    isMovable: true,
-    isSkippable: true,
   },
   HAIR: {
     icon: HairIcon,
@@ -307,8 +289,6 @@ export const KINDS: Record<Kind, PlanKind> = {
     isLong: false,
     isNext: false,
     isTold: true,
-    isMovable: true,
-    isSkippable: true,
   },
   DIET: {
     icon: DietIcon,
@@ -332,8 +312,6 @@ export const KINDS: Record<Kind, PlanKind> = {
     isLong: false,
     isNext: false,
     isTold: true,
-    isMovable: false,
-    isSkippable: false,
   },
   TALK: {
     icon: TalkIcon,
@@ -356,8 +334,6 @@ export const KINDS: Record<Kind, PlanKind> = {
     isLong: false,
     isNext: false,
     isTold: true,
-    isMovable: false,
-    isSkippable: false,
   },
   PRACTICE: {
     icon: PracticeIcon,
@@ -380,8 +356,6 @@ export const KINDS: Record<Kind, PlanKind> = {
     isLong: false,
     isNext: false,
     isTold: true,
-    isMovable: false,
-    isSkippable: true,
   },
 };
 

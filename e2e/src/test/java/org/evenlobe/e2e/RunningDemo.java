@@ -13,55 +13,40 @@ import java.util.concurrent.locks.LockSupport;
 import org.junit.jupiter.api.extension.BeforeAllCallback;
 import org.junit.jupiter.api.extension.ExtensionContext;
 
-/**
- * Starts the demo and a browser once for all tests of a process, and stops both at the end. Two
- * processes may run beside each other: each has a state folder and ports of its own.
- */
+/** Starts the demo and a browser once for all tests, and stops both at the end. */
 public final class RunningDemo implements BeforeAllCallback {
-  private static final String PROCESS = System.getProperty("evenlobe.process", "process-1");
-  private static final Path STATE = Path.of("target/state", PROCESS).toAbsolutePath();
-  private static final int FIRST_PORT = PROCESS.endsWith("-1") ? 8530 : 8630;
+  private static final Path STATE = Path.of("target/state").toAbsolutePath();
   private static final int MOST_TRIES = 600;
   private static final long PAUSE_NANOS = 200_000_000;
   private static Demo demo;
   private static Chromium chromium;
 
-  /**
-   * Until the process ends: what a test engine keeps ends with each class where two run at once.
-   */
   @Override
   public void beforeAll(ExtensionContext test) {
-    if (demo == null) {
-      Runnable end = start();
-      Runtime.getRuntime().addShutdownHook(new Thread(end));
-    }
+    test.getRoot()
+        .getStore(ExtensionContext.Namespace.GLOBAL)
+        .getOrComputeIfAbsent(RunningDemo.class, key -> start(), AutoCloseable.class);
   }
 
-  private static Runnable start() {
-    demo =
-        Demo.start(
-            "bin/demo",
-            STATE,
-            Map.of("PORT", Integer.toString(FIRST_PORT), "PG_FAST", "1"),
-            "--fresh");
+  private static AutoCloseable start() {
+    demo = Demo.start("bin/demo", STATE, Map.of("PORT", "8530", "PG_FAST", "1"), "--fresh");
     chromium = new Chromium();
     return () -> {
+      chromium.close();
       demo.close();
       Demo.script("bin/database", STATE.resolve("demo"), "destroy");
-      chromium.close();
     };
   }
 
   /** A second server process behind the demo's database. */
   static Demo.Server anotherServer() {
-    return Demo.another(STATE.resolve("demo"), FIRST_PORT + 15, Map.of());
+    return Demo.another(STATE.resolve("demo"), 8545, Map.of());
   }
 
   /** One whose clock stands still at that instant. */
   static Demo.Server serverAt(Instant now) {
     Demo.Server server =
-        Demo.another(
-            STATE.resolve("demo"), FIRST_PORT + 16, Map.of("EVENLOBE_NOW", now.toString()));
+        Demo.another(STATE.resolve("demo"), 8546, Map.of("EVENLOBE_NOW", now.toString()));
     await(server.address());
     return server;
   }

@@ -30,7 +30,16 @@ public final class ApiFuzz {
       Map.of(
           "Accept", List.of("image/png", "*/*", "text/html", "nonsense"),
           "Content-Type",
-              List.of("*/*", "text/plain", "nonsense", "multipart/form-data", "image/png"),
+              List.of(
+                  "*/*",
+                  "application/*",
+                  "application/json;charset=nope",
+                  "application/json;q",
+                  "text/csv",
+                  "text/plain",
+                  "nonsense",
+                  "multipart/form-data",
+                  "image/png"),
           "If-Match", List.of("\"1\"", "\"2\"", "1", "\"999999999\"", "*"),
           "If-None-Match", List.of("\"1\"", "x"));
 

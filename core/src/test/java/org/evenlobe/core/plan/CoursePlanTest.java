@@ -336,6 +336,14 @@ class CoursePlanTest {
 
     assertThat(days(dog, 11, PlanItem.Kind.VISIT, 60)).containsExactly(day(16));
     assertThat(days(dog, 20, PlanItem.Kind.VISIT, 60)).containsExactly(day(16));
+    assertThat(PLANNER.plan(dog, Preferences.DEFAULT, day(11)).items())
+        .filteredOn(item -> item.kind() == PlanItem.Kind.VISIT)
+        .singleElement()
+        .satisfies(
+            visit -> {
+              assertThat(visit.own().earliest()).isEqualTo(day(14));
+              assertThat(visit.own().latest()).isEqualTo(day(16));
+            });
     DogRecord seen =
         under(
             new TestDog()

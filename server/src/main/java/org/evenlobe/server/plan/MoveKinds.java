@@ -49,7 +49,7 @@ class MoveKinds {
         .require(
             item.map(one -> one.kind().isSkippable()).orElse(true),
             "item",
-            "must not be a visit: only its record ends it");
+            "must not be what only its answer or record ends: a visit, a talk, a question");
   }
 
   private static void check(PinRequest said, DogPlan plan, InvalidFields.Collector errors) {
@@ -62,7 +62,7 @@ class MoveKinds {
     errors.require(
         item.map(one -> one.kind().isMovable()).orElse(true),
         "item",
-        "must be a check or a cleaning: the others have their day from what happened");
+        "must be a check, a cleaning or hair: the others have their day from what happened");
     boolean outside = item.filter(one -> !one.own().contains(said.on())).isPresent();
     errors.require(
         !outside || (said.reason() != null && !said.reason().isBlank()),

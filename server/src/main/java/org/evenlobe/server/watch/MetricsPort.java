@@ -7,6 +7,9 @@ import java.util.concurrent.ExecutorService;
 import java.util.concurrent.LinkedBlockingQueue;
 import java.util.concurrent.ThreadPoolExecutor;
 import java.util.concurrent.TimeUnit;
+import org.jspecify.annotations.Nullable;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
 import org.springframework.beans.factory.annotation.Value;
 import org.springframework.boot.autoconfigure.condition.ConditionalOnExpression;
 import org.springframework.context.annotation.Bean;
@@ -21,18 +24,25 @@ import org.springframework.context.annotation.Configuration;
 class MetricsPort {
   private static final int WAITING = 8;
 
+  private static final Logger LOG = LoggerFactory.getLogger(MetricsPort.class);
+
+  /** None where somebody else has the port: no figures are no reason to serve nobody. */
   @Bean(destroyMethod = "close")
-  HTTPServer metricsServer(
+  @Nullable HTTPServer metricsServer(
       PrometheusMeterRegistry figures,
       @Value("${evenlobe.metrics.address}") String address,
-      @Value("${evenlobe.metrics.port}") int port)
-      throws IOException {
-    return HTTPServer.builder()
-        .hostname(address)
-        .port(port)
-        .executorService(oneThread())
-        .registry(figures.getPrometheusRegistry())
-        .buildAndStart();
+      @Value("${evenlobe.metrics.port}") int port) {
+    try {
+      return HTTPServer.builder()
+          .hostname(address)
+          .port(port)
+          .executorService(oneThread())
+          .registry(figures.getPrometheusRegistry())
+          .buildAndStart();
+    } catch (IOException taken) {
+      LOG.warn("no figures for Prometheus: port {} of {} is not free", port, address);
+      return null;
+    }
   }
 
   /** One answer at a time, a few that wait; the rest is dropped. */

@@ -58,6 +58,29 @@ class PlanMovesTest {
     assertThat(owner.create(fresh("cleanings"), body).status()).isEqualTo(200);
   }
 
+  @ParameterizedTest
+  @CsvSource({
+    "VISIT, 400",
+    "ASK, 400",
+    "TALK, 400",
+    "DIET, 400",
+    "CHECK, 200",
+    "CLEAN, 200",
+    "HAIR, 200",
+    "DRY, 200",
+    "LOOK, 200",
+    "PRACTICE, 200",
+  })
+  void whatOnlyItsRecordEndsIsNotLeftOut(String kind, int status) {
+    String of = kind.equals("CLEAN") ? "RIGHT:%s:1".formatted(dog) : today.toString();
+    String item = "%s:%s:%s".formatted(dog, kind, of);
+    String skip = ", \"item\": \"%s\", \"reason\": \"away\"".formatted(item);
+
+    Caller.Answer answer = owner.create(fresh("skips"), Samples.said(dog, now, skip));
+
+    assertThat(answer.status()).as(answer.body()).isEqualTo(status);
+  }
+
   @Nested
   class Water {
     @Test

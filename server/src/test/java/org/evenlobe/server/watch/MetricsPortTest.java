@@ -2,7 +2,10 @@ package org.evenlobe.server.watch;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import io.micrometer.prometheusmetrics.PrometheusConfig;
+import io.micrometer.prometheusmetrics.PrometheusMeterRegistry;
 import java.io.IOException;
+import java.net.InetAddress;
 import java.net.ServerSocket;
 import java.net.URI;
 import java.net.http.HttpClient;
@@ -60,6 +63,19 @@ class MetricsPortTest {
               .toList();
       assertThat(owner.get(owner.at("/today")).status()).isEqualTo(200);
       ten.forEach(one -> one.cancel(true));
+    }
+  }
+
+  @Test
+  void aPortThatIsTakenKeepsNobodyOut() throws IOException {
+    try (ServerSocket taken = new ServerSocket(0, 1, InetAddress.getLoopbackAddress())) {
+      assertThat(
+              new MetricsPort()
+                  .metricsServer(
+                      new PrometheusMeterRegistry(PrometheusConfig.DEFAULT),
+                      "127.0.0.1",
+                      taken.getLocalPort()))
+          .isNull();
     }
   }
 }

@@ -121,7 +121,7 @@ public record EvenedPlans(List<DogPlan> plans, List<Unplaced> unplaced) {
         case CHECK, WATCH -> capacity.counts().contains(Hands.CHECKS);
         case PRACTICE -> capacity.counts().contains(Hands.PRACTICES);
         case HAIR -> capacity.counts().contains(Hands.HAIR);
-        default -> false;
+        case VISIT, ASK, DRY, SEEDS, LOOK, CLEAN, DIET, TALK -> false;
       };
     }
 

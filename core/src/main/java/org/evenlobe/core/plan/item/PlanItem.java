@@ -175,29 +175,42 @@ public record PlanItem(
   /** What is to be done; of two things for one day, the upper one first. */
   public enum Kind {
     /** Have the ears seen by a vet: only a visit on record ends it. */
-    VISIT,
-    /** Answer what is open, or ask a vet. */
-    ASK,
+    VISIT(May.STAY),
+    /** Answer what is open, or ask a vet: only the answer ends it. */
+    ASK(May.STAY),
     /** Dry the ears that got wet. */
-    DRY,
+    DRY(May.BE_LEFT_OUT),
     /** Look for seeds after a day out. */
-    SEEDS,
+    SEEDS(May.BE_LEFT_OUT),
     /** Look, sniff and feel, both ears. */
-    CHECK,
+    CHECK(May.BE_MOVED_OR_LEFT_OUT),
     /** A light look, as one takes each day under a vet's care: better or worse? */
-    LOOK,
+    LOOK(May.BE_LEFT_OUT),
     /** The same, because trouble may follow what happened a while ago. */
-    WATCH,
+    WATCH(May.BE_LEFT_OUT),
     /** Clean the ears that the item names. */
-    CLEAN,
+    CLEAN(May.BE_MOVED_OR_LEFT_OUT),
     /** See to the hair of the ears. */
-    HAIR,
-    /** Say how a diet trial goes on. */
-    DIET,
-    /** Talk with a vet about the cause of what comes back. */
-    TALK,
+    HAIR(May.BE_MOVED_OR_LEFT_OUT),
+    /** Say how a diet trial goes on: only that ends it. */
+    DIET(May.STAY),
+    /** Talk with a vet about the cause of what comes back: only the talk ends it. */
+    TALK(May.STAY),
     /** Practise with a dog that does not like to have its ears handled. */
-    PRACTICE;
+    PRACTICE(May.BE_LEFT_OUT);
+
+    /** What a person may do with it. */
+    private enum May {
+      STAY,
+      BE_LEFT_OUT,
+      BE_MOVED_OR_LEFT_OUT
+    }
+
+    private final May may;
+
+    Kind(May may) {
+      this.may = may;
+    }
 
     /** Whether it is a look at both ears. */
     public boolean isLook() {
@@ -206,12 +219,12 @@ public record PlanItem(
 
     /** Whether a person may put it on another day; the others have theirs from what happened. */
     public boolean isMovable() {
-      return this == CHECK || this == CLEAN || this == HAIR;
+      return may == May.BE_MOVED_OR_LEFT_OUT;
     }
 
     /** Whether a person may leave it out. */
     public boolean isSkippable() {
-      return this != VISIT && this != ASK;
+      return may != May.STAY;
     }
   }
 
