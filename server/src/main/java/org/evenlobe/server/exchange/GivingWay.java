@@ -3,11 +3,12 @@ package org.evenlobe.server.exchange;
 import java.util.concurrent.locks.LockSupport;
 
 /**
- * Long work that gives way: every so many steps it rests for as long as these took, so that two of
- * its kind are no more than one processor's work, and what others ask is answered in between.
+ * Long work that gives way: every so many steps it rests for twice as long as these took, so that
+ * two of its kind are less than one processor's work, and what others ask is answered in between.
  */
 final class GivingWay {
-  private static final int STEPS = 100;
+  private static final int STEPS = 50;
+  private static final int RESTS = 2;
 
   private long since = System.nanoTime();
   private int steps;
@@ -16,7 +17,7 @@ final class GivingWay {
   void goFirst() {
     steps++;
     if (steps % STEPS == 0) {
-      LockSupport.parkNanos(System.nanoTime() - since);
+      LockSupport.parkNanos(RESTS * (System.nanoTime() - since));
       since = System.nanoTime();
     }
   }
