@@ -8,6 +8,7 @@ import { api } from '../api/client';
 import { answered } from '../api/problem';
 import { useSettings } from '../household/useMe';
 import { momentWords } from '../measure/units';
+import { PlaceRow } from './PlaceRow';
 import { makePasskey, passkeysWork } from './passkeys';
 import { usePasswordAgain } from './usePasswordAgain';
 import { useSite } from './useSite';
@@ -36,35 +37,27 @@ export function PasskeyList() {
       {dialog}
       <Typography variant="h3">Passkeys</Typography>
       {problem && <Alert severity="error">{problem.message}</Alert>}
-      <Typography color="textSecondary">
+      <Typography color="textSecondary" sx={{ minHeight: 24 }}>
         {works
           ? 'With one, this device’s lock, a face or a finger opens your account in place of the password.'
-          : `They are made where this app is opened as ${site?.passkeysFor ?? '…'}, in a browser that has them.`}
+          : site &&
+            `They are made where this app is opened as ${site.passkeysFor}, in a browser that has them.`}
       </Typography>
       <Stack component="ul" spacing={0.5} sx={{ p: 0, m: 0 }}>
         {passkeys.data?.map(({ id, device, made, used }) => (
-          <Stack
+          <PlaceRow
             key={id}
-            component="li"
-            direction="row"
-            sx={{ listStyle: 'none', alignItems: 'center', gap: 1 }}
-          >
-            <Typography sx={{ flex: 1 }}>
-              {device}
-              <Typography component="span" color="textSecondary">
-                {' '}
-                · made {momentWords(made, zone, hours)}
-                {used > made && `, last used ${momentWords(used, zone, hours)}`}
-              </Typography>
-            </Typography>
-            <Button
-              color="error"
-              aria-label={`Take away the passkey of ${device}`}
-              onClick={() => takeAway.mutate(id)}
-            >
-              Take away
-            </Button>
-          </Stack>
+            place={device}
+            known={
+              `made ${momentWords(made, zone, hours)}` +
+              (used > made ? `, last used ${momentWords(used, zone, hours)}` : '')
+            }
+            end={{
+              words: 'Take away',
+              label: `Take away the passkey of ${device}`,
+              onClick: () => takeAway.mutate(id),
+            }}
+          />
         ))}
       </Stack>
       {works && (

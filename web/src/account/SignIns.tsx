@@ -8,6 +8,7 @@ import { api } from '../api/client';
 import { answered } from '../api/problem';
 import { useSettings } from '../household/useMe';
 import { momentWords } from '../measure/units';
+import { PlaceRow } from './PlaceRow';
 
 /** Where the person is signed in; each can be ended. */
 export function SignIns() {
@@ -37,27 +38,17 @@ export function SignIns() {
       {problem && <Alert severity="error">{problem.message}</Alert>}
       <Stack component="ul" spacing={0.5} sx={{ p: 0, m: 0, minHeight: 44 }}>
         {signIns.data?.map(({ id, device, since, lastSeen, isThis }) => (
-          <Stack
+          <PlaceRow
             key={id}
-            component="li"
-            direction="row"
-            sx={{ listStyle: 'none', alignItems: 'center', gap: 1 }}
-          >
-            <Typography sx={{ flex: 1 }}>
-              {device}
-              {isThis && ' (here)'}
-              <Typography component="span" color="textSecondary">
-                {' '}
-                · since {momentWords(since, zone, hours)}
-                {!isThis && `, last seen ${momentWords(lastSeen, zone, hours)}`}
-              </Typography>
-            </Typography>
-            {!isThis && (
-              <Button color="error" aria-label={`End ${device}`} onClick={() => end.mutate(id)}>
-                End
-              </Button>
-            )}
-          </Stack>
+            place={isThis ? `${device} (here)` : device}
+            known={
+              `since ${momentWords(since, zone, hours)}` +
+              (isThis ? '' : `, last seen ${momentWords(lastSeen, zone, hours)}`)
+            }
+            {...(!isThis && {
+              end: { words: 'End', label: `End ${device}`, onClick: () => end.mutate(id) },
+            })}
+          />
         ))}
       </Stack>
       <Button color="error" onClick={() => endAll.mutate()}>

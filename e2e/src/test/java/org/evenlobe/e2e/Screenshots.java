@@ -88,7 +88,6 @@ public final class Screenshots {
       page.navigate("/stock");
       page.getByText("Cotton pads").first().waitFor();
       shootBoth(page, "stock");
-      label(page);
       scrollTo(page, "Side by side");
       shootBoth(page, "compare");
       page.navigate(
@@ -253,15 +252,6 @@ public final class Screenshots {
     page.navigate("/rulebook");
     page.getByLabel("Search the rules").fill("interval");
     shootBoth(page, "rulebook");
-  }
-
-  /** The label of the demo's batch, as it is printed. */
-  private void label(Page page) {
-    pdf(
-        page,
-        page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Label of Creek rinse"))
-            .getAttribute("href"),
-        "label");
   }
 
   private void pdf(Page page, String path, String name) {

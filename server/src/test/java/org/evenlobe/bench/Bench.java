@@ -17,8 +17,8 @@ import org.evenlobe.server.StatementCount;
  */
 public final class Bench {
   private static final int PAIRS = 3;
-  private static final int FUZZ_SEEDS = 8;
-  private static final int FUZZ_REQUESTS = 6000;
+  private static final int FUZZ_SEEDS = 3;
+  private static final int FUZZ_REQUESTS = 10_000;
 
   private Bench() {}
 

@@ -130,6 +130,21 @@ class PushedTest {
   }
 
   @Test
+  void aTableThatNamesCoursesOfNobodyAsksForNoneOfThem() {
+    send(owner, "/previews/logs/givings", doses(UUID.randomUUID(), 1));
+    StringBuilder many = new StringBuilder(doses(UUID.randomUUID(), 0));
+    for (int n = 0; n < 100; n++) {
+      many.append(doses(UUID.randomUUID(), 1).lines().skip(1).findFirst().orElseThrow())
+          .append('\n');
+    }
+
+    assertThat(StatementCount.during(() -> send(owner, "/previews/logs/givings", many.toString())))
+        .isEqualTo(
+            StatementCount.during(
+                () -> send(owner, "/previews/logs/givings", doses(UUID.randomUUID(), 1))));
+  }
+
+  @Test
   void twoLinesOfATableNeverTickOneDoseNorOneThatIsTicked() {
     UUID course = aWeekOfDrops();
     String aMinuteLater =

@@ -14,6 +14,7 @@ import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
 import org.springframework.http.HttpMethod;
 import org.springframework.http.HttpStatus;
+import org.springframework.security.authentication.AuthenticationServiceException;
 import org.springframework.security.config.Customizer;
 import org.springframework.security.config.annotation.web.builders.HttpSecurity;
 import org.springframework.security.config.annotation.web.configurers.RequestCacheConfigurer;
@@ -127,6 +128,10 @@ class Security {
 
   private static AuthenticationFailureHandler refused(String why) {
     return (request, response, failure) -> {
+      if (failure instanceof AuthenticationServiceException) {
+        // nobody could look whether it is right
+        throw failure;
+      }
       AuditLog.note(Event.SIGN_IN_REFUSED);
       ProblemWriter.write(response, Refusal.signedOut(why));
     };

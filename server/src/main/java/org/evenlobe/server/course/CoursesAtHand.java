@@ -22,9 +22,10 @@ import org.springframework.transaction.support.TransactionSynchronization;
 import org.springframework.transaction.support.TransactionSynchronizationManager;
 
 /**
- * What a tick is judged by, asked once for all ticks of a course in one transaction: a table of
- * twenty thousand costs as many statements as one. What was judged to be good in it counts for what
- * follows, so that two lines of a table never tick one dose.
+ * What a tick is judged by, asked once a dog and once a course for all ticks of a transaction: a
+ * table of twenty thousand costs as many statements as one, and one that names courses of nobody
+ * asks and locks nothing for them. What was judged to be good in it counts for what follows, so
+ * that two lines of a table never tick one dose.
  */
 @Component
 class CoursesAtHand {
@@ -72,19 +73,23 @@ class CoursesAtHand {
    */
   record AtHand(DogRecord dog, Optional<Course> course, Settings how, List<Tick> given) {}
 
-  private record Asked(UUID dog, UUID course) {}
+  private record Known(Settings how, Map<UUID, DogRecord> dogs, Map<UUID, AtHand> courses) {}
 
   /** Until the end of the transaction, nobody else ticks a dose of this course. */
   AtHand of(UUID dog, UUID course) {
-    return known().computeIfAbsent(new Asked(dog, course), asked -> read(dog, course));
-  }
-
-  private AtHand read(UUID dog, UUID course) {
-    waitForOthers(course);
-    Settings how = settings.get();
-    DogRecord record = dogs.one(dog, day.today(how.zone())).record();
+    Known known = known();
+    DogRecord record =
+        known.dogs.computeIfAbsent(dog, one -> dogs.one(one, day.today(known.how.zone())).record());
     Optional<Course> found =
         record.all(Course.class).stream().filter(one -> one.id().equals(course)).findFirst();
+    return found.isEmpty()
+        ? new AtHand(record, found, known.how, List.of())
+        : known.courses.computeIfAbsent(course, one -> read(record, found, known.how));
+  }
+
+  private AtHand read(DogRecord record, Optional<Course> found, Settings how) {
+    UUID course = found.orElseThrow().id();
+    waitForOthers(course);
     // by what is stored now, not by what was read of the dog before others let go of the course
     List<Tick> given =
         givings.given(CurrentMember.household(), course).stream()
@@ -101,13 +106,11 @@ class CoursesAtHand {
         .single();
   }
 
-  @SuppressWarnings("unchecked") // nothing else is bound under this bean
-  private Map<Asked, AtHand> known() {
-    Object bound = TransactionSynchronizationManager.getResource(this);
-    if (bound != null) {
-      return (Map<Asked, AtHand>) bound;
+  private Known known() {
+    if (TransactionSynchronizationManager.getResource(this) instanceof Known bound) {
+      return bound;
     }
-    Map<Asked, AtHand> none = new HashMap<>();
+    Known none = new Known(settings.get(), new HashMap<>(), new HashMap<>());
     TransactionSynchronizationManager.bindResource(this, none);
     TransactionSynchronizationManager.registerSynchronization(
         new TransactionSynchronization() {

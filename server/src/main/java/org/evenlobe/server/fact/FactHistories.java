@@ -253,6 +253,7 @@ public class FactHistories {
     fact.begin(new FactKey(member.household(), history.id()));
     Optional<B> last = Optional.empty();
     for (Told told : history.versions()) {
+      hasShape(kind, history, told);
       Optional<B> body = told.said().map(said -> read(kind, history, told));
       body.ifPresent(said -> check(kind, history, said));
       fact.advance(body.isEmpty());
@@ -293,13 +294,17 @@ public class FactHistories {
     }
   }
 
-  private <B> B read(FactKind<B, ?> kind, FactHistory history, Told told) {
-    int shape = told.shape().orElse(1);
-    if (!kind.shapes().has(shape)) {
-      throw wrong(history, "shape", "is of a later Even Lobe than this one");
+  private static void hasShape(FactKind<?, ?> kind, FactHistory history, Told told) {
+    if (!kind.shapes().has(told.shape().orElse(1))) {
+      throw wrong(history, "shape", "is none that is known here");
     }
+  }
+
+  private <B> B read(FactKind<B, ?> kind, FactHistory history, Told told) {
+    hasShape(kind, history, told);
     try {
-      return json.treeToValue(kind.shapes().today(told.said().orElseThrow(), shape), kind.body());
+      return json.treeToValue(
+          kind.shapes().today(told.said().orElseThrow(), told.shape().orElse(1)), kind.body());
     } catch (JacksonException unreadable) {
       throw wrong(history, "said", "cannot be read: " + unreadable.getOriginalMessage());
     }

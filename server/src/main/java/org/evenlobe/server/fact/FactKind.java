@@ -39,7 +39,7 @@ public record FactKind<B, F extends StoredFact<B>>(
     Rules<B> lasting,
     Shapes shapes) {
 
-  /** A kind of whose rules none is of the moment alone. */
+  /** A kind of whose rules none is of the moment alone, and whose bodies always looked alike. */
   public FactKind(
       String path,
       Class<B> body,
@@ -49,21 +49,13 @@ public record FactKind<B, F extends StoredFact<B>>(
       Role writer,
       Function<B, Optional<LocalDate>> day,
       Rules<B> rules) {
-    this(path, body, stored, blank, isRemovable, writer, day, rules, rules);
+    this(path, body, stored, blank, isRemovable, writer, day, rules, rules, Shapes.FIRST);
   }
 
-  /** A kind whose bodies always looked alike. */
-  public FactKind(
-      String path,
-      Class<B> body,
-      Class<F> stored,
-      Supplier<F> blank,
-      boolean isRemovable,
-      Role writer,
-      Function<B, Optional<LocalDate>> day,
-      Rules<B> rules,
-      Rules<B> lasting) {
-    this(path, body, stored, blank, isRemovable, writer, day, rules, lasting, Shapes.FIRST);
+  /** The same, of whose rules only those hold whenever it is asked. */
+  public FactKind<B, F> lasting(Rules<B> those) {
+    return new FactKind<>(
+        path, body, stored, blank, isRemovable, writer, day, rules, those, shapes);
   }
 
   /** The same, whose bodies have had those shapes. */

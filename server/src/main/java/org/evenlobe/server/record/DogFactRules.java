@@ -63,19 +63,21 @@ public class DogFactRules {
       More<B> lasting,
       More<B> now) {
     return new FactKind<>(
-        path,
-        body,
-        stored,
-        blank,
-        true,
-        Role.CARER,
-        said -> Optional.of(said.moment().day()),
-        (id, said) ->
-            happened(said)
-                .and(errors -> lasting.check(id, said, errors))
-                .and(errors -> now.check(id, said, errors))
-                .throwIfAny(),
-        (id, said) -> happened(said).and(errors -> lasting.check(id, said, errors)).throwIfAny());
+            path,
+            body,
+            stored,
+            blank,
+            true,
+            Role.CARER,
+            said -> Optional.of(said.moment().day()),
+            (id, said) ->
+                happened(said)
+                    .and(errors -> lasting.check(id, said, errors))
+                    .and(errors -> now.check(id, said, errors))
+                    .throwIfAny())
+        .lasting(
+            (id, said) ->
+                happened(said).and(errors -> lasting.check(id, said, errors)).throwIfAny());
   }
 
   /**

@@ -368,6 +368,14 @@ class ArchiveTest {
             "load",
             text -> text.replaceFirst("\"load\":1", "\"load\":99")),
         Wrong.document(
+            "a shape of a later version",
+            "shape is none that is known here",
+            text -> text.replaceFirst("\"by\":\"", "\"shape\":99,$0")),
+        Wrong.document(
+            "a shape of none",
+            "shape is none that is known here",
+            text -> text.replaceFirst("\"by\":\"", "\"shape\":0,$0")),
+        Wrong.document(
             "a name longer than any",
             "80 characters at most",
             text -> text.replaceFirst("\"by\":\"", "$0" + "x".repeat(81))),

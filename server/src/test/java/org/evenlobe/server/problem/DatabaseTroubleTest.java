@@ -65,16 +65,17 @@ class DatabaseTroubleTest {
   }
 
   private static HttpRequest.Builder request(String path) {
-    return HttpRequest.newBuilder(
-            URI.create(
-                "http://127.0.0.1:"
-                    + server.getEnvironment().getProperty("local.server.port")
-                    + path))
+    return HttpRequest.newBuilder(address(path))
         .header(
             "Cookie",
             "EVENLOBE_SESSION="
                 + Base64.getEncoder()
                     .encodeToString(UUID.randomUUID().toString().getBytes(StandardCharsets.UTF_8)));
+  }
+
+  private static URI address(String path) {
+    return URI.create(
+        "http://127.0.0.1:" + server.getEnvironment().getProperty("local.server.port") + path);
   }
 
   private static HttpResponse<String> get(String path) throws Exception {
@@ -111,6 +112,29 @@ class DatabaseTroubleTest {
     mend();
 
     assertThat(get("/api/me").statusCode()).isEqualTo(401);
+  }
+
+  @Test
+  void whoSignsInMeanwhileIsNotToldThatTheirPasswordIsWrong() throws Exception {
+    wire.cut();
+    HttpResponse<String> token = soon("/api/csrf");
+    String cookie =
+        token.headers().allValues("Set-Cookie").stream()
+            .map(set -> set.substring(0, set.indexOf(';')))
+            .filter(pair -> pair.startsWith("XSRF-TOKEN="))
+            .findFirst()
+            .orElseThrow();
+
+    assertTold(
+        CLIENT.send(
+            HttpRequest.newBuilder(address("/api/sign-in"))
+                .header("Cookie", cookie)
+                .header("X-XSRF-TOKEN", cookie.substring(cookie.indexOf('=') + 1))
+                .header("Content-Type", "application/x-www-form-urlencoded")
+                .timeout(FIVE_SECONDS)
+                .POST(HttpRequest.BodyPublishers.ofString("email=a%40b.example&password=none"))
+                .build(),
+            HttpResponse.BodyHandlers.ofString()));
   }
 
   @Test
