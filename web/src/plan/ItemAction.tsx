@@ -26,59 +26,61 @@ export function ItemAction({
   const doing = KINDS[item.kind];
   const label = doing.label(name);
   if (!mayRecord) return null;
-  if (doing.said) {
-    return (
-      <SaidButton dogId={dogId} name={name} kind={doing.said} label={label}>
-        {doing.button}
-      </SaidButton>
-    );
-  }
   if (item.kind === 'VISIT' && item.reasons[0]?.rule === 'CHECK_TOLD') {
     return (
       <>
-        <LinkTo doing={KINDS.CHECK} name={name} to={`/dogs/${dogId}/check`} main={main} />
-        <LinkTo doing={doing} name={name} to={`/dogs/${dogId}/visit`} main={false} />
+        <LinkTo doing={KINDS.CHECK} name={name} dogId={dogId} item={item} main={main} />
+        <LinkTo doing={doing} name={name} dogId={dogId} item={item} main={false} />
       </>
     );
   }
   if (item.asks) return <AnswerButtons dogId={dogId} name={name} asks={item.asks} />;
-  if (item.kind === 'HAIR') {
-    return (
-      <HairButton dogId={dogId} name={name} ears={item.ears} label={label}>
-        {doing.button}
-      </HairButton>
-    );
+  switch (doing.done.by) {
+    case 'page':
+      return <LinkTo doing={doing} name={name} dogId={dogId} item={item} main={main} />;
+    case 'fact':
+      return (
+        <SaidButton dogId={dogId} name={name} kind={doing.done.said} label={label}>
+          {doing.button}
+        </SaidButton>
+      );
+    case 'hair':
+      return (
+        <HairButton dogId={dogId} name={name} ears={item.ears} label={label}>
+          {doing.button}
+        </HairButton>
+      );
+    case 'talk':
+      return (
+        <TalkedButton dogId={dogId} name={name} item={item} label={label}>
+          {doing.button}
+        </TalkedButton>
+      );
+    case 'look':
+      return <LookButton dogId={dogId} name={name} label={label} main={main} />;
+    case 'answer':
+      return null;
   }
-  if (item.kind === 'TALK') {
-    return (
-      <TalkedButton dogId={dogId} name={name} item={item} label={label}>
-        {doing.button}
-      </TalkedButton>
-    );
-  }
-  if (item.kind === 'LOOK') {
-    return <LookButton dogId={dogId} name={name} label={label} main={main} />;
-  }
-  return doing.to ? (
-    <LinkTo doing={doing} name={name} to={doing.to(dogId, item)} main={main} />
-  ) : null;
 }
 
 function LinkTo({
   doing,
   name,
-  to,
+  dogId,
+  item,
   main,
 }: {
   doing: PlanKind;
   name: string;
-  to: string;
+  dogId: string;
+  item: PlanItem;
   main: boolean;
 }) {
+  if (doing.done.by !== 'page') return null;
   return (
     <Button
       component={RouterLink}
-      to={to}
+      to={doing.done.to(dogId, item)}
       variant={main ? 'contained' : 'outlined'}
       size={main ? 'large' : 'medium'}
       aria-label={doing.label(name)}

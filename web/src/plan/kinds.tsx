@@ -15,6 +15,12 @@ import { earsName, type Side } from '../measure/side';
 type ItemMark = Schemas['ItemMark'];
 export type Kind = ItemMark['kind'];
 
+/** What its button does: it goes on to a page, says a fact at once, or asks first. */
+export type Done =
+  | { by: 'page'; to: (dogId: string, item: ItemMark) => string }
+  | { by: 'fact'; said: 'dryings' | 'seed-looks' }
+  | { by: 'hair' | 'talk' | 'look' | 'answer' };
+
 /** All that the screens know of one kind of planned item. */
 export interface PlanKind {
   icon: ElementType;
@@ -30,10 +36,7 @@ export interface PlanKind {
   button: string;
   /** What the button does, for whoever only hears it. */
   label: (name: string) => string;
-  /** Where it goes on; left out where the button itself says that it is done. */
-  to?: (dogId: string, item: ItemMark) => string;
-  /** The fact that the button says at once. */
-  said?: 'dryings' | 'seed-looks';
+  done: Done;
   /** Counted together in a line: "2 to check". */
   toDo: string;
   /** Above its reasons. */
@@ -88,7 +91,7 @@ export const KINDS: Record<Kind, PlanKind> = {
     ofEars: true,
     button: 'Record visit',
     label: (name) => `Record a visit of ${name}`,
-    to: (dogId) => `/dogs/${dogId}/visit`,
+    done: { by: 'page', to: (dogId) => `/dogs/${dogId}/visit` },
     toDo: 'for the vet',
     why: 'Why the vet',
     whyLink: { text: 'What to say', label: (name) => `What to tell the vet about ${name}` },
@@ -111,6 +114,7 @@ export const KINDS: Record<Kind, PlanKind> = {
     ofEars: false,
     button: 'Answer',
     label: (name) => `Answer for ${name}`,
+    done: { by: 'answer' },
     toDo: 'to answer',
     why: 'Why this is asked',
     whyLink: { text: 'Why', label: (name) => `Why this is asked of ${name}` },
@@ -133,7 +137,7 @@ export const KINDS: Record<Kind, PlanKind> = {
     ofEars: false,
     button: 'Dried',
     label: (name) => `Dried: ${name}`,
-    said: 'dryings',
+    done: { by: 'fact', said: 'dryings' },
     toDo: 'to dry',
     why: 'Why dry them',
     whyLink: whyThisDay('Dry after water'),
@@ -156,7 +160,7 @@ export const KINDS: Record<Kind, PlanKind> = {
     ofEars: false,
     button: 'None found',
     label: (name) => `Looked for seeds, none found: ${name}`,
-    said: 'seed-looks',
+    done: { by: 'fact', said: 'seed-looks' },
     toDo: 'to look over',
     why: 'Why look for seeds',
     whyLink: whyThisDay('Look for seeds'),
@@ -179,7 +183,7 @@ export const KINDS: Record<Kind, PlanKind> = {
     ofEars: false,
     button: 'Check',
     label: (name) => `Check ${name}`,
-    to: (dogId) => `/dogs/${dogId}/check`,
+    done: { by: 'page', to: (dogId) => `/dogs/${dogId}/check` },
     toDo: 'to check',
     why: 'Why this check',
     whyLink: whyThisDay('Check'),
@@ -200,6 +204,7 @@ export const KINDS: Record<Kind, PlanKind> = {
     ofEars: false,
     button: 'Look',
     label: (name) => `A light look at the ears of ${name}`,
+    done: { by: 'look' },
     toDo: 'to look at',
     why: 'Why this look',
     whyLink: whyThisDay('A light look'),
@@ -220,7 +225,7 @@ export const KINDS: Record<Kind, PlanKind> = {
     ofEars: false,
     button: 'Check',
     label: (name) => `Check ${name} after water`,
-    to: (dogId) => `/dogs/${dogId}/check`,
+    done: { by: 'page', to: (dogId) => `/dogs/${dogId}/check` },
     toDo: 'to check',
     why: 'Why this check',
     whyLink: whyThisDay('Watch after water'),
@@ -246,7 +251,7 @@ export const KINDS: Record<Kind, PlanKind> = {
     ofEars: true,
     button: 'Clean',
     label: (name) => `Clean the ears of ${name}`,
-    to: (dogId, item) => `/dogs/${dogId}/session?ears=${item.ears.join(',')}`,
+    done: { by: 'page', to: (dogId, item) => `/dogs/${dogId}/session?ears=${item.ears.join(',')}` },
     toDo: 'to clean',
     why: 'How the day of the cleaning came about',
     whyLink: whyThisDay('Clean'),
@@ -277,6 +282,7 @@ export const KINDS: Record<Kind, PlanKind> = {
     ofEars: true,
     button: 'Hair done',
     label: (name) => `Hair done: ${name}`,
+    done: { by: 'hair' },
     toDo: 'for hair care',
     why: 'Why hair care',
     whyLink: whyThisDay('Hair care'),
@@ -299,7 +305,7 @@ export const KINDS: Record<Kind, PlanKind> = {
     ofEars: false,
     button: 'See it',
     label: (name) => `The diet trial of ${name}`,
-    to: (dogId) => `/dogs/${dogId}/courses`,
+    done: { by: 'page', to: (dogId) => `/dogs/${dogId}/courses` },
     toDo: 'with a diet trial',
     why: 'Why now',
     whyLink: whyThisDay('Diet trial'),
@@ -322,6 +328,7 @@ export const KINDS: Record<Kind, PlanKind> = {
     ofEars: false,
     button: 'We have talked',
     label: (name) => `We have talked about ${name}`,
+    done: { by: 'talk' },
     toDo: 'to talk about with the vet',
     why: 'Why a talk',
     whyLink: whyThisDay('Talk'),
@@ -344,7 +351,7 @@ export const KINDS: Record<Kind, PlanKind> = {
     ofEars: false,
     button: 'Practise',
     label: (name) => `Practise with ${name}`,
-    to: (dogId) => `/dogs/${dogId}/practice`,
+    done: { by: 'page', to: (dogId) => `/dogs/${dogId}/practice` },
     toDo: 'to practise with',
     why: 'Why this practice',
     whyLink: whyThisDay('Practise'),

@@ -2,6 +2,7 @@ package org.evenlobe.fuzz;
 
 import java.time.Instant;
 import java.time.LocalDate;
+import java.time.temporal.ChronoUnit;
 import java.util.List;
 import java.util.SplittableRandom;
 import java.util.UUID;
@@ -11,7 +12,7 @@ import tools.jackson.databind.node.JsonNodeFactory;
 import tools.jackson.databind.node.ObjectNode;
 
 /** Makes bodies that fit a schema of the API document, and bends them. */
-final class BodyMaker {
+public final class BodyMaker {
   private static final JsonNodeFactory NODES = JsonNodeFactory.instance;
   private static final int DEEPEST = 8;
   private static final int CHANCES_OF_ABSENCE = 3;
@@ -76,7 +77,7 @@ final class BodyMaker {
    * @param dogs ids of dogs that are there
    * @param known ids of things that are there, to be pointed at
    */
-  BodyMaker(SplittableRandom random, JsonNode document, List<UUID> dogs, List<UUID> known) {
+  public BodyMaker(SplittableRandom random, JsonNode document, List<UUID> dogs, List<UUID> known) {
     this.random = random;
     this.schemas = document.at("/components/schemas");
     this.dogs = dogs;
@@ -84,7 +85,7 @@ final class BodyMaker {
   }
 
   /** A body that fits. */
-  JsonNode fitting(JsonNode schema) {
+  public JsonNode fitting(JsonNode schema) {
     return fitting(schema, "", 0);
   }
 
@@ -160,9 +161,12 @@ final class BodyMaker {
       case "uuid" -> any(known).toString();
       case "date" -> LocalDate.now(java.time.ZoneOffset.UTC).minusDays(days()).toString();
       case "date-time" ->
-          Instant.now().minusSeconds(86_400L * days() + random.nextInt(86_400)).toString();
+          Instant.now()
+              .truncatedTo(ChronoUnit.MILLIS)
+              .minusSeconds(86_400L * days() + random.nextInt(86_400))
+              .toString();
       case "zone" -> any(ZONES);
-      case "time" -> "%02d:%02d".formatted(random.nextInt(24), random.nextInt(60));
+      case "time", "times" -> "%02d:%02d".formatted(random.nextInt(24), random.nextInt(60));
       case "breeds" -> any(List.of("beagle", "poodle-standard", "no-such-breed"));
       case "email" -> UUID.randomUUID() + "@test.example";
       case "item" -> any(known) + ":" + any(List.of("CHECK", "CLEAN:RIGHT", "VISIT")) + ":1";

@@ -42,6 +42,7 @@ public final class RunningServer implements BeforeAllCallback {
 
   /** Starts the server and its database; closing stops both. */
   public static AutoCloseable start() {
+    EvenLobe.askLoggersCheaply();
     database("destroy");
     database("start");
     Map<String, String> variables = new HashMap<>();

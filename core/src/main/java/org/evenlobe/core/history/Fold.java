@@ -26,6 +26,7 @@ import org.evenlobe.core.record.Dated;
 import org.evenlobe.core.record.DogRecord;
 import org.evenlobe.core.record.EarFinding;
 import org.evenlobe.core.record.Exposure;
+import org.evenlobe.core.record.FoldedFact;
 import org.evenlobe.core.record.Giving;
 import org.evenlobe.core.record.Handled;
 import org.evenlobe.core.record.HoldRelease;
@@ -35,7 +36,7 @@ import org.evenlobe.core.record.Told;
 import org.evenlobe.core.record.VisitRecord;
 
 /** Takes a dog's facts one after the other, oldest first, and hands each to the lines it moves. */
-final class Fold {
+final class Fold implements FoldedFact.Lines {
   private static final EarPair<Verdict> BOTH_QUIET = EarPair.both(Verdict.LEAVE);
   private static final Optional<Boolean> QUIET = Optional.of(true);
   private static final EarPair<FlareRun.Shown> NOTHING_SHOWN = EarPair.both(FlareRun.Shown.NOTHING);
@@ -65,6 +66,9 @@ final class Fold {
   /** What was told of a cleaning of an ear that was held, and nobody has looked at since. */
   Optional<Told> cleanedWhileHeld = Optional.empty();
 
+  /** Whether no check follows the fact that is being taken. */
+  private boolean isLatest;
+
   /** What acts long, of the dog's courses. */
   private final Map<UUID, Course> staying = new HashMap<>();
 
@@ -84,37 +88,41 @@ final class Fold {
    */
   void take(Dated fact, boolean isLatestCheck) {
     advance(fact.day());
-    if (fact instanceof CheckRecord check) {
-      take(check, isLatestCheck);
-    } else if (fact instanceof CleaningRecord cleaning) {
-      take(cleaning);
-    } else if (fact instanceof Exposure exposure) {
-      wet.take(exposure);
-    } else if (fact instanceof VisitRecord visit) {
-      take(visit);
-    } else if (fact instanceof Practice practice) {
-      trust.take(practice);
-    } else if (fact instanceof HoldRelease release) {
-      lines.get(release.ear()).release(release.day());
-    } else if (fact instanceof LightLook light) {
-      look = Optional.of(light);
-      lines.right().take(light);
-      lines.left().take(light);
-    } else if (fact instanceof Told told) {
-      take(told);
-    } else if (fact instanceof Answered answered) {
-      take(answered);
-    } else if (fact instanceof Course course) {
-      take(course);
-    } else if (fact instanceof Giving giving) {
-      take(giving);
-    } else if (fact instanceof CourseEnd end) {
-      boolean harm =
-          end.cause().isHarm()
-              && (lines.right().isUnder(end.course()) || lines.left().isUnder(end.course()));
-      lines.right().take(end, harm);
-      lines.left().take(end, harm);
+    isLatest = isLatestCheck;
+    if (fact instanceof FoldedFact folded) {
+      folded.moves(this);
     }
+  }
+
+  @Override
+  public void take(Exposure exposure) {
+    wet.take(exposure);
+  }
+
+  @Override
+  public void take(Practice practice) {
+    trust.take(practice);
+  }
+
+  @Override
+  public void take(HoldRelease release) {
+    lines.get(release.ear()).release(release.day());
+  }
+
+  @Override
+  public void take(LightLook light) {
+    look = Optional.of(light);
+    lines.right().take(light);
+    lines.left().take(light);
+  }
+
+  @Override
+  public void take(CourseEnd end) {
+    boolean harm =
+        end.cause().isHarm()
+            && (lines.right().isUnder(end.course()) || lines.left().isUnder(end.course()));
+    lines.right().take(end, harm);
+    lines.left().take(end, harm);
   }
 
   /** Nothing more is told: what goes by itself goes on up to today. */
@@ -146,7 +154,8 @@ final class Fold {
                     new FlareRun.Shown(one.verdict(), one.lasting(), true, one.shown().score())));
   }
 
-  private void take(Course course) {
+  @Override
+  public void take(Course course) {
     course.ears().forEach(ear -> lines.get(ear).take(course));
     course
         .asked()
@@ -161,7 +170,8 @@ final class Fold {
   }
 
   /** What acts long stays from the day on which it was given. */
-  private void take(Giving giving) {
+  @Override
+  public void take(Giving giving) {
     Course course = staying.get(giving.course());
     if (course != null && giving.given()) {
       course
@@ -175,7 +185,8 @@ final class Fold {
   }
 
   /** What somebody told: a cleaning by that name, and what is to be looked at. */
-  private void take(Told told) {
+  @Override
+  public void take(Told told) {
     for (Side side : Side.values()) {
       EarLine line = lines.get(side);
       told.cleaning(side)
@@ -193,7 +204,8 @@ final class Fold {
     }
   }
 
-  private void take(Answered answered) {
+  @Override
+  public void take(Answered answered) {
     if (answered.question() == Answered.Question.ORDER_STANDS && !answered.yes()) {
       answered
           .about()
@@ -203,7 +215,8 @@ final class Fold {
     }
   }
 
-  private void take(CleaningRecord cleaning) {
+  @Override
+  public void take(CleaningRecord cleaning) {
     trust.take(cleaning);
     Optional<CheckRecord> ofDay = checkOf(cleaning.day());
     for (Side side : Side.values()) {
@@ -241,7 +254,8 @@ final class Fold {
             .filter(check -> check.day().equals(day));
   }
 
-  private void take(VisitRecord visit) {
+  @Override
+  public void take(VisitRecord visit) {
     begun = begun.or(() -> Optional.of(visit.day()));
     visits.add(visit);
     flares.take(visit);
@@ -255,7 +269,8 @@ final class Fold {
     }
   }
 
-  private void take(CheckRecord said, boolean isLatest) {
+  @Override
+  public void take(CheckRecord said) {
     CheckRecord check = ToldCounted.in(said);
     LocalDate day = check.day();
     cleanedWhileHeld = Optional.empty();

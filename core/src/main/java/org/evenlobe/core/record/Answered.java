@@ -24,7 +24,7 @@ public record Answered(
     Optional<Side> ear,
     boolean yes,
     Optional<String> who)
-    implements Dated {
+    implements FoldedFact {
 
   /** What is asked. */
   public enum Question {
@@ -45,5 +45,10 @@ public record Answered(
     Objects.requireNonNull(about, "about");
     Objects.requireNonNull(ear, "ear");
     Objects.requireNonNull(who, "who");
+  }
+
+  @Override
+  public void moves(Lines lines) {
+    lines.take(this);
   }
 }

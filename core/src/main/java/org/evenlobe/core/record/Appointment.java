@@ -16,7 +16,8 @@ import java.util.UUID;
  * @param what what it is for, or where, in the person's own words
  */
 public record Appointment(
-    UUID id, Moment moment, LocalDate on, Optional<LocalTime> time, String what) implements Dated {
+    UUID id, Moment moment, LocalDate on, Optional<LocalTime> time, String what)
+    implements ReadFact {
 
   public Appointment {
     Objects.requireNonNull(id, "id");

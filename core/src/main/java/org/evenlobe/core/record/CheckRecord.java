@@ -23,7 +23,7 @@ public record CheckRecord(
     DogSigns dog,
     Optional<String> note,
     List<ToldAsked> asked)
-    implements Dated {
+    implements FoldedFact {
 
   /** One at which nothing that others told was asked. */
   public CheckRecord(
@@ -53,5 +53,10 @@ public record CheckRecord(
   /** Whether nothing but a trace of wax was found, at either ear or at the dog. */
   public boolean showsNothing() {
     return ears.right().showsNothing() && ears.left().showsNothing() && dog.showsNothing();
+  }
+
+  @Override
+  public void moves(Lines lines) {
+    lines.take(this);
   }
 }

@@ -21,7 +21,7 @@ public record CleaningRecord(
     EarPair<Optional<EarCleaning>> ears,
     Manner manner,
     Optional<String> note)
-    implements Dated {
+    implements FoldedFact {
 
   /**
    * How a cleaning went.
@@ -68,5 +68,10 @@ public record CleaningRecord(
   public boolean inCanal() {
     return ears.right().filter(ear -> ear.method().inCanal()).isPresent()
         || ears.left().filter(ear -> ear.method().inCanal()).isPresent();
+  }
+
+  @Override
+  public void moves(Lines lines) {
+    lines.take(this);
   }
 }

@@ -48,7 +48,7 @@ public record Course(
     Optional<Integer> staysDays,
     Optional<LocalDate> recheck,
     Asked asked)
-    implements Dated {
+    implements FoldedFact {
 
   /**
    * What is asked about a course: what nobody answers opens nothing.
@@ -194,5 +194,10 @@ public record Course(
         .seenOn()
         .filter(on -> ChronoUnit.DAYS.between(on, startsOn) <= SEEN_WITHIN_DAYS)
         .isPresent();
+  }
+
+  @Override
+  public void moves(Lines lines) {
+    lines.take(this);
   }
 }

@@ -15,7 +15,7 @@ import org.evenlobe.core.measure.Worded;
  * @param note more of it in the person's own words
  */
 public record CourseEnd(UUID id, Moment moment, UUID course, Cause cause, Optional<String> note)
-    implements Dated {
+    implements FoldedFact {
 
   /** Why a course ends. */
   public enum Cause implements Worded {
@@ -53,5 +53,10 @@ public record CourseEnd(UUID id, Moment moment, UUID course, Cause cause, Option
     Objects.requireNonNull(course, "course");
     Objects.requireNonNull(cause, "cause");
     Objects.requireNonNull(note, "note");
+  }
+
+  @Override
+  public void moves(Lines lines) {
+    lines.take(this);
   }
 }

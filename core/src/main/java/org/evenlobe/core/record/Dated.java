@@ -5,8 +5,11 @@ import java.time.LocalDate;
 import java.util.Comparator;
 import java.util.UUID;
 
-/** A fact that happened, or was said, at a moment. */
-public interface Dated {
+/**
+ * A fact that happened, or was said, at a moment: one that moves the lines of a dog, or one that is
+ * only read.
+ */
+public sealed interface Dated permits FoldedFact, ReadFact {
   /** Oldest first; ties break by id. */
   Comparator<Dated> BY_TIME = Comparator.comparing(Dated::at).thenComparing(Dated::id);
 

@@ -14,7 +14,7 @@ import java.util.UUID;
  * @param by who saw it, where that is known
  */
 public record DietSlip(UUID id, Moment moment, UUID trial, Optional<String> what, Optional<UUID> by)
-    implements Dated {
+    implements ReadFact {
 
   public DietSlip {
     Objects.requireNonNull(id, "id");

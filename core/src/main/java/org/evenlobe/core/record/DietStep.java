@@ -12,7 +12,7 @@ import org.evenlobe.core.measure.Worded;
  * @param trial of which
  * @param news what
  */
-public record DietStep(UUID id, Moment moment, UUID trial, News news) implements Dated {
+public record DietStep(UUID id, Moment moment, UUID trial, News news) implements ReadFact {
 
   /** What became of it. */
   public enum News implements Worded {

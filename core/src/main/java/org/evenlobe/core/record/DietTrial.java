@@ -27,7 +27,7 @@ public record DietTrial(
     List<String> allowed,
     LocalDate startsOn,
     int days)
-    implements Dated {
+    implements ReadFact {
   /** The shortest: the school of 30 to 60 days. */
   public static final int SHORTEST_DAYS = 30;
 

@@ -9,7 +9,7 @@ import java.util.UUID;
  * @param id its id
  * @param moment when
  */
-public record Drying(UUID id, Moment moment) implements Dated {
+public record Drying(UUID id, Moment moment) implements ReadFact {
 
   public Drying {
     Objects.requireNonNull(id, "id");

@@ -19,7 +19,7 @@ import java.util.UUID;
  */
 public record ExpectedExposure(
     UUID id, Moment moment, ExposureKind kind, Set<DayOfWeek> weekdays, Season season)
-    implements Dated {
+    implements ReadFact {
 
   public ExpectedExposure {
     Objects.requireNonNull(id, "id");

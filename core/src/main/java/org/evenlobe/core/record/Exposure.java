@@ -15,7 +15,7 @@ import java.util.UUID;
  */
 public record Exposure(
     UUID id, Moment moment, ExposureKind kind, LocalDate firstDay, LocalDate lastDay)
-    implements Dated {
+    implements FoldedFact {
   /** The longest range that one record may span. */
   public static final int MOST_DAYS = 31;
 
@@ -32,5 +32,10 @@ public record Exposure(
   @Override
   public LocalDate day() {
     return firstDay;
+  }
+
+  @Override
+  public void moves(Lines lines) {
+    lines.take(this);
   }
 }

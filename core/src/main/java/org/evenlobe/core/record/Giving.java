@@ -31,7 +31,7 @@ public record Giving(
     Optional<String> why,
     Optional<UUID> by,
     Optional<String> name)
-    implements Dated {
+    implements FoldedFact {
 
   /** One that somebody of the household ticked. */
   public Giving(
@@ -56,5 +56,10 @@ public record Giving(
     EnumSet<Side> sides = EnumSet.noneOf(Side.class);
     sides.addAll(ears);
     ears = Collections.unmodifiableSet(sides);
+  }
+
+  @Override
+  public void moves(Lines lines) {
+    lines.take(this);
   }
 }

@@ -15,7 +15,7 @@ import org.evenlobe.core.measure.Side;
  * @param by who did it
  */
 public record HairDone(UUID id, Moment moment, Optional<Side> ear, HairWork work, HairBy by)
-    implements Dated {
+    implements ReadFact {
 
   public HairDone {
     Objects.requireNonNull(id, "id");

@@ -11,11 +11,16 @@ import org.evenlobe.core.measure.Side;
  * @param moment when
  * @param ear which ear
  */
-public record HoldRelease(UUID id, Moment moment, Side ear) implements Dated {
+public record HoldRelease(UUID id, Moment moment, Side ear) implements FoldedFact {
 
   public HoldRelease {
     Objects.requireNonNull(id, "id");
     Objects.requireNonNull(moment, "moment");
     Objects.requireNonNull(ear, "ear");
+  }
+
+  @Override
+  public void moves(Lines lines) {
+    lines.take(this);
   }
 }

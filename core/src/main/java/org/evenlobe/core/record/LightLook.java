@@ -15,7 +15,7 @@ import org.evenlobe.core.measure.EarPair;
  * @param dogIsWell whether the dog itself is as ever
  */
 public record LightLook(UUID id, Moment moment, EarPair<Optional<Ear>> ears, boolean dogIsWell)
-    implements Dated {
+    implements FoldedFact {
 
   /** How an ear does against the day before. */
   public enum Change {
@@ -48,5 +48,10 @@ public record LightLook(UUID id, Moment moment, EarPair<Optional<Ear>> ears, boo
     Objects.requireNonNull(id, "id");
     Objects.requireNonNull(moment, "moment");
     Objects.requireNonNull(ears, "ears");
+  }
+
+  @Override
+  public void moves(Lines lines) {
+    lines.take(this);
   }
 }

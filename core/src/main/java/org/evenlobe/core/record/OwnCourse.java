@@ -36,7 +36,7 @@ public record OwnCourse(
     Optional<String> endWhy,
     Optional<Supplement> supplement,
     boolean vetAgreed)
-    implements Dated {
+    implements ReadFact {
 
   public OwnCourse {
     Objects.requireNonNull(id, "id");

@@ -19,7 +19,7 @@ import org.evenlobe.core.photo.Rgb;
  */
 public record Photo(
     UUID id, Moment moment, Shows of, Side ear, UUID image, Optional<Patches> patches)
-    implements Dated {
+    implements ReadFact {
 
   /** What a photograph shows. */
   public enum Shows implements Worded {

@@ -15,7 +15,7 @@ import java.util.UUID;
  * @param reason why, where the day lies outside the item's window
  */
 public record Pin(UUID id, Moment moment, String item, LocalDate on, Optional<String> reason)
-    implements Dated {
+    implements ReadFact {
 
   public Pin {
     Objects.requireNonNull(id, "id");

@@ -11,12 +11,17 @@ import java.util.UUID;
  * @param rung what was practised
  * @param handled how the dog took it
  */
-public record Practice(UUID id, Moment moment, Rung rung, Handled handled) implements Dated {
+public record Practice(UUID id, Moment moment, Rung rung, Handled handled) implements FoldedFact {
 
   public Practice {
     Objects.requireNonNull(id, "id");
     Objects.requireNonNull(moment, "moment");
     Objects.requireNonNull(rung, "rung");
     Objects.requireNonNull(handled, "handled");
+  }
+
+  @Override
+  public void moves(Lines lines) {
+    lines.take(this);
   }
 }

@@ -22,7 +22,7 @@ public record Reaction(
     ReactionKind kind,
     Optional<UUID> supply,
     Optional<String> ingredient)
-    implements Dated {
+    implements ReadFact {
 
   public Reaction {
     Objects.requireNonNull(id, "id");

@@ -9,7 +9,7 @@ import java.util.UUID;
  * @param id its id
  * @param moment when
  */
-public record SeedLook(UUID id, Moment moment) implements Dated {
+public record SeedLook(UUID id, Moment moment) implements ReadFact {
 
   public SeedLook {
     Objects.requireNonNull(id, "id");

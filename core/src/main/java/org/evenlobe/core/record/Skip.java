@@ -11,7 +11,7 @@ import java.util.UUID;
  * @param item the planned item's id
  * @param reason why, in the person's own words
  */
-public record Skip(UUID id, Moment moment, String item, String reason) implements Dated {
+public record Skip(UUID id, Moment moment, String item, String reason) implements ReadFact {
 
   public Skip {
     Objects.requireNonNull(id, "id");

@@ -12,7 +12,7 @@ import java.util.UUID;
  * @param expected the id of what was expected
  * @param on the day that is struck out
  */
-public record StruckDay(UUID id, Moment moment, UUID expected, LocalDate on) implements Dated {
+public record StruckDay(UUID id, Moment moment, UUID expected, LocalDate on) implements ReadFact {
 
   public StruckDay {
     Objects.requireNonNull(id, "id");

@@ -43,7 +43,7 @@ public record Told(
     Set<Seen> usual,
     Optional<Instant> gaveAt,
     boolean asksBack)
-    implements Dated {
+    implements FoldedFact {
 
   /** One by somebody who did not tell the ears apart. */
   public Told(
@@ -257,5 +257,10 @@ public record Told(
     return done.contains(Done.GAVE_MEDICINE)
         ? Optional.of(gaveAt.orElse(moment.at()))
         : Optional.empty();
+  }
+
+  @Override
+  public void moves(Lines lines) {
+    lines.take(this);
   }
 }

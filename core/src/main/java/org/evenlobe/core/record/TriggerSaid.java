@@ -15,7 +15,7 @@ import java.util.UUID;
  */
 public record TriggerSaid(
     UUID id, Moment moment, Trigger trigger, boolean follows, Optional<String> note)
-    implements Dated {
+    implements ReadFact {
 
   public TriggerSaid {
     Objects.requireNonNull(id, "id");

@@ -23,7 +23,7 @@ public record VisitRecord(
     Optional<LocalDate> next,
     Optional<String> note,
     boolean call)
-    implements Dated {
+    implements FoldedFact {
 
   /** A visit at which the dog was seen. */
   public VisitRecord(
@@ -41,5 +41,10 @@ public record VisitRecord(
     Objects.requireNonNull(ears, "ears");
     Objects.requireNonNull(next, "next");
     Objects.requireNonNull(note, "note");
+  }
+
+  @Override
+  public void moves(Lines lines) {
+    lines.take(this);
   }
 }

@@ -1,8 +1,6 @@
 package org.evenlobe.server.ask;
 
-import org.evenlobe.core.record.Answered;
 import org.evenlobe.server.fact.FactKind;
-import org.evenlobe.server.record.DogFactReading;
 import org.evenlobe.server.record.DogFactRules;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
@@ -19,11 +17,5 @@ class AskKinds {
         StoredAnswered.class,
         StoredAnswered::new,
         (id, said, errors) -> said.check(errors));
-  }
-
-  @Bean
-  DogFactReading<Answered> answeredReading() {
-    return DogFactReading.together(
-        StoredAnswered.class, StoredAnswered::toCore, StoredAnswered.COLUMNS);
   }
 }

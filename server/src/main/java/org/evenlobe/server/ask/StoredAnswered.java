@@ -8,20 +8,13 @@ import java.util.Optional;
 import java.util.UUID;
 import org.evenlobe.core.measure.Side;
 import org.evenlobe.core.record.Answered;
-import org.evenlobe.server.record.FactRow;
 import org.evenlobe.server.record.StoredDogFact;
 import org.jspecify.annotations.Nullable;
 
 /** The answer to what was asked of a dog once. */
 @Entity
-@SuppressWarnings("UnusedVariable") // its columns are read by a DogFactReading
 @Table(name = "answered")
 class StoredAnswered extends StoredDogFact<AnsweredRequest> {
-  /** What is read of it, in this order. */
-  static final String[] COLUMNS = {
-    "fact.question", "fact.about", "fact.ear", "fact.yes", "fact.who"
-  };
-
   @Enumerated(EnumType.STRING)
   private Answered.Question question;
 
@@ -43,14 +36,15 @@ class StoredAnswered extends StoredDogFact<AnsweredRequest> {
     who = said.who();
   }
 
-  static Answered toCore(FactRow row) {
+  @Override
+  protected Answered toCore() {
     return new Answered(
-        row.id(),
-        row.moment(),
-        Answered.Question.valueOf(row.text(0)),
-        Optional.ofNullable(row.orNull(1, String.class)).map(UUID::fromString),
-        Optional.ofNullable(row.orNull(2, String.class)).map(Side::valueOf),
-        row.isTrue(3),
-        Optional.ofNullable(row.orNull(4, String.class)));
+        id(),
+        moment(),
+        question,
+        Optional.ofNullable(about),
+        Optional.ofNullable(ear),
+        yes,
+        Optional.ofNullable(who));
   }
 }

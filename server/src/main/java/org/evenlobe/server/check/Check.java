@@ -7,7 +7,6 @@ import jakarta.persistence.Enumerated;
 import jakarta.persistence.Table;
 import java.util.List;
 import java.util.Optional;
-import java.util.stream.Stream;
 import org.evenlobe.core.measure.EarPair;
 import org.evenlobe.core.measure.Side;
 import org.evenlobe.core.record.Answer;
@@ -16,7 +15,6 @@ import org.evenlobe.core.record.DogSigns;
 import org.evenlobe.core.record.Grade;
 import org.evenlobe.core.record.Onset;
 import org.evenlobe.server.check.CheckRequest.ToldAskedRequest;
-import org.evenlobe.server.record.FactRow;
 import org.evenlobe.server.record.StoredDogFact;
 import org.hibernate.annotations.EmbeddedColumnNaming;
 import org.hibernate.annotations.JdbcTypeCode;
@@ -25,7 +23,6 @@ import org.jspecify.annotations.Nullable;
 
 /** What was said of a check. */
 @Entity
-@SuppressWarnings("UnusedVariable") // its columns are read by a DogFactReading
 @Table(name = "ear_check")
 class Check extends StoredDogFact<CheckRequest> {
 
@@ -96,56 +93,27 @@ class Check extends StoredDogFact<CheckRequest> {
     asked = said.asked() == null ? List.of() : List.copyOf(said.asked());
   }
 
-  private static final int DOG = 2 * EarFindingColumns.COUNT;
-
-  /** What is read of a check, in the order in which {@link #toCore} takes it. */
-  static final String[] COLUMNS =
-      Stream.of(
-              EarFindingColumns.columns("fact.right"),
-              EarFindingColumns.columns("fact.left"),
-              Stream.of(
-                      "shaking",
-                      "scratching",
-                      "pawed",
-                      "onset",
-                      "headTilt",
-                      "balanceLoss",
-                      "eyesFlicking",
-                      "faceDrooping",
-                      "unwell",
-                      "blowToHead",
-                      "itchyPawsOrBelly",
-                      "seedSeason",
-                      "itchingContacts",
-                      "note",
-                      "asked")
-                  .map("fact."::concat))
-          .flatMap(columns -> columns)
-          .toArray(String[]::new);
-
-  static CheckRecord toCore(FactRow row) {
+  @Override
+  protected CheckRecord toCore() {
     return new CheckRecord(
-        row.id(),
-        row.moment(),
-        new EarPair<>(
-            EarFindingColumns.toCore(row, 0),
-            EarFindingColumns.toCore(row, EarFindingColumns.COUNT)),
+        id(),
+        moment(),
+        new EarPair<>(right.toCore(), left.toCore()),
         new DogSigns(
-            row.get(DOG, Grade.class),
-            row.get(DOG + 1, Grade.class),
-            Optional.ofNullable(row.orNull(DOG + 2, Side.class)),
-            Optional.ofNullable(row.orNull(DOG + 3, Onset.class)),
-            row.get(DOG + 4, Boolean.class),
-            row.get(DOG + 5, Boolean.class),
-            row.get(DOG + 6, Boolean.class),
-            row.get(DOG + 7, Boolean.class),
-            row.get(DOG + 8, Boolean.class),
-            row.get(DOG + 9, Boolean.class),
-            row.get(DOG + 10, Answer.class),
-            row.get(DOG + 11, Answer.class),
-            row.get(DOG + 12, Answer.class)),
-        Optional.ofNullable(row.orNull(DOG + 13, String.class)),
-        ((List<?>) row.get(DOG + 14, List.class))
-            .stream().map(ToldAskedRequest.class::cast).map(ToldAskedRequest::toCore).toList());
+            shaking,
+            scratching,
+            Optional.ofNullable(pawed),
+            Optional.ofNullable(onset),
+            headTilt,
+            balanceLoss,
+            eyesFlicking,
+            faceDrooping,
+            unwell,
+            blowToHead,
+            itchyPawsOrBelly,
+            seedSeason,
+            itchingContacts),
+        Optional.ofNullable(note),
+        asked.stream().map(ToldAskedRequest::toCore).toList());
   }
 }

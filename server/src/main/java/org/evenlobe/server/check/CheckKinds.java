@@ -1,10 +1,6 @@
 package org.evenlobe.server.check;
 
-import org.evenlobe.core.measure.Side;
-import org.evenlobe.core.record.CheckRecord;
-import org.evenlobe.core.record.HoldRelease;
 import org.evenlobe.server.fact.FactKind;
-import org.evenlobe.server.record.DogFactReading;
 import org.evenlobe.server.record.DogFactRules;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
@@ -36,18 +32,5 @@ class CheckKinds {
           errors.throwIfAny();
           allowed.check(id, said);
         });
-  }
-
-  @Bean
-  DogFactReading<CheckRecord> checkReading() {
-    return DogFactReading.apart(Check.class, Check::toCore, Check.COLUMNS);
-  }
-
-  @Bean
-  DogFactReading<HoldRelease> releaseReading() {
-    return DogFactReading.together(
-        StoredRelease.class,
-        row -> new HoldRelease(row.id(), row.moment(), Side.valueOf(row.text(0))),
-        "fact.ear");
   }
 }

@@ -6,7 +6,6 @@ import jakarta.persistence.Enumerated;
 import java.util.EnumSet;
 import java.util.Optional;
 import java.util.Set;
-import java.util.stream.Stream;
 import org.evenlobe.core.record.DischargeKind;
 import org.evenlobe.core.record.EarFinding;
 import org.evenlobe.core.record.Grade;
@@ -15,18 +14,13 @@ import org.evenlobe.core.record.Lump;
 import org.evenlobe.core.record.LumpPlace;
 import org.evenlobe.core.record.Odour;
 import org.evenlobe.core.record.SeenThing;
-import org.evenlobe.server.record.FactRow;
 import org.hibernate.annotations.JdbcTypeCode;
 import org.hibernate.type.SqlTypes;
 import org.jspecify.annotations.Nullable;
 
 /** The columns of one ear of a check; a grade is stored as its number. */
 @Embeddable
-@SuppressWarnings("UnusedVariable") // its columns are read by a DogFactReading
 class EarFindingColumns {
-  /** How many are read of an ear. */
-  static final int COUNT = 12;
-
   @Enumerated(EnumType.ORDINAL)
   @JdbcTypeCode(SqlTypes.SMALLINT)
   private Grade redness;
@@ -84,53 +78,28 @@ class EarFindingColumns {
     return columns;
   }
 
-  /** What is read of one ear, in the order in which {@link #toCore} takes it. */
-  static Stream<String> columns(String ear) {
-    return Stream.concat(
-        Stream.of(
-                "redness",
-                "swelling",
-                "sores",
-                "discharge",
-                "dischargeKind",
-                "odour",
-                "pain",
-                "hearing",
-                "lumpPlace",
-                "lumpMillimetres")
-            .map(name -> ear + "." + name),
-        Stream.of("array_to_string(" + ear + ".seen, ',')", ear + ".couldLook"));
-  }
-
-  /** One ear, from the columns that begin there. */
-  static EarFinding toCore(FactRow row, int first) {
+  /** The ear's finding. */
+  EarFinding toCore() {
     return new EarFinding(
-        row.get(first, Grade.class),
-        row.get(first + 1, Grade.class),
-        row.get(first + 2, Grade.class),
-        row.get(first + 3, Grade.class),
-        row.get(first + 4, DischargeKind.class),
-        row.get(first + 5, Odour.class),
-        row.get(first + 6, Grade.class),
-        things(row.text(first + 10)),
-        row.get(first + 7, HearingTry.class),
-        lump(row, first + 8),
-        row.get(first + 11, Boolean.class));
+        redness,
+        swelling,
+        sores,
+        discharge,
+        dischargeKind,
+        odour,
+        pain,
+        things(),
+        hearing,
+        lumpMillimetres == null || lumpPlace == null
+            ? Optional.empty()
+            : Optional.of(new Lump(lumpPlace, lumpMillimetres)),
+        couldLook);
   }
 
-  private static Optional<Lump> lump(FactRow row, int first) {
-    Integer millimetres = row.orNull(first + 1, Integer.class);
-    return millimetres == null
-        ? Optional.empty()
-        : Optional.of(new Lump(row.get(first, LumpPlace.class), millimetres));
-  }
-
-  private static Set<SeenThing> things(String names) {
+  private Set<SeenThing> things() {
     Set<SeenThing> things = EnumSet.noneOf(SeenThing.class);
-    if (!names.isEmpty()) {
-      for (String name : names.split(",", -1)) {
-        things.add(SeenThing.valueOf(name));
-      }
+    for (String name : seen) {
+      things.add(SeenThing.valueOf(name));
     }
     return things;
   }

@@ -5,11 +5,11 @@ import jakarta.persistence.EnumType;
 import jakarta.persistence.Enumerated;
 import jakarta.persistence.Table;
 import org.evenlobe.core.measure.Side;
+import org.evenlobe.core.record.HoldRelease;
 import org.evenlobe.server.record.StoredDogFact;
 
 /** A person's word that the hold of an ear is over. */
 @Entity
-@SuppressWarnings("UnusedVariable") // its columns are read by a DogFactReading
 @Table(name = "hold_release")
 class StoredRelease extends StoredDogFact<HoldReleaseRequest> {
 
@@ -20,5 +20,10 @@ class StoredRelease extends StoredDogFact<HoldReleaseRequest> {
   protected void say(HoldReleaseRequest said) {
     super.say(said);
     ear = said.ear();
+  }
+
+  @Override
+  protected HoldRelease toCore() {
+    return new HoldRelease(id(), moment(), ear);
   }
 }

@@ -11,13 +11,11 @@ import java.util.UUID;
 import org.evenlobe.core.measure.EarPair;
 import org.evenlobe.core.record.CleaningRecord;
 import org.evenlobe.core.record.Handled;
-import org.evenlobe.server.record.FactRow;
 import org.evenlobe.server.record.StoredDogFact;
 import org.jspecify.annotations.Nullable;
 
 /** What was said of a cleaning. */
 @Entity
-@SuppressWarnings("UnusedVariable") // its columns are read by a DogFactReading
 class Cleaning extends StoredDogFact<CleaningRequest> {
 
   @Embedded
@@ -68,17 +66,16 @@ class Cleaning extends StoredDogFact<CleaningRequest> {
     note = said.note();
   }
 
-  static CleaningRecord toCore(FactRow row) {
+  @Override
+  protected CleaningRecord toCore() {
     return new CleaningRecord(
-        row.id(),
-        row.moment(),
-        new EarPair<>(
-            EarColumns.toCore(row.orNull(0, EarColumns.class)),
-            EarColumns.toCore(row.orNull(1, EarColumns.class))),
+        id(),
+        moment(),
+        new EarPair<>(EarColumns.toCore(right), EarColumns.toCore(left)),
         new CleaningRecord.Manner(
-            Optional.ofNullable(row.orNull(2, Handled.class)),
-            Optional.ofNullable(row.orNull(3, Integer.class)),
-            Optional.ofNullable(row.orNull(4, UUID.class))),
-        Optional.ofNullable(row.orNull(5, String.class)));
+            Optional.ofNullable(handled),
+            Optional.ofNullable(seconds),
+            Optional.ofNullable(cleanerId)),
+        Optional.ofNullable(note));
   }
 }

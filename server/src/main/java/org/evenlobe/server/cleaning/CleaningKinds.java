@@ -1,23 +1,13 @@
 package org.evenlobe.server.cleaning;
 
 import java.util.List;
-import java.util.Optional;
 import java.util.UUID;
 import java.util.stream.Stream;
-import org.evenlobe.core.measure.Side;
-import org.evenlobe.core.record.CleaningRecord;
-import org.evenlobe.core.record.HairBy;
-import org.evenlobe.core.record.HairDone;
-import org.evenlobe.core.record.HairWork;
-import org.evenlobe.core.record.Handled;
-import org.evenlobe.core.record.Practice;
-import org.evenlobe.core.record.Rung;
 import org.evenlobe.core.record.Supply;
 import org.evenlobe.server.access.CurrentMember;
 import org.evenlobe.server.cleaning.CleaningRequest.EarCleaningRequest;
 import org.evenlobe.server.fact.FactKind;
 import org.evenlobe.server.problem.InvalidFields;
-import org.evenlobe.server.record.DogFactReading;
 import org.evenlobe.server.record.DogFactRules;
 import org.evenlobe.server.stock.Supplies;
 import org.jspecify.annotations.Nullable;
@@ -76,45 +66,5 @@ class CleaningKinds {
   @Bean
   FactKind<HairDoneRequest, StoredHairDone> hairKind(DogFactRules rules) {
     return rules.kind("hair", HairDoneRequest.class, StoredHairDone.class, StoredHairDone::new);
-  }
-
-  @Bean
-  DogFactReading<HairDone> hairReading() {
-    return DogFactReading.together(
-        StoredHairDone.class,
-        row ->
-            new HairDone(
-                row.id(),
-                row.moment(),
-                Optional.ofNullable(row.orNull(0, String.class)).map(Side::valueOf),
-                HairWork.valueOf(row.text(1)),
-                HairBy.valueOf(row.text(2))),
-        "fact.ear",
-        "fact.work",
-        "fact.by");
-  }
-
-  @Bean
-  DogFactReading<CleaningRecord> cleaningReading() {
-    return DogFactReading.apart(
-        Cleaning.class,
-        Cleaning::toCore,
-        "fact.right",
-        "fact.left",
-        "fact.handled",
-        "fact.seconds",
-        "fact.cleanerId",
-        "fact.note");
-  }
-
-  @Bean
-  DogFactReading<Practice> practiceReading() {
-    return DogFactReading.together(
-        StoredPractice.class,
-        row ->
-            new Practice(
-                row.id(), row.moment(), Rung.valueOf(row.text(0)), Handled.valueOf(row.text(1))),
-        "fact.rung",
-        "fact.handled");
   }
 }

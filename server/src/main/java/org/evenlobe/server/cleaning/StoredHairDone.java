@@ -5,15 +5,16 @@ import jakarta.persistence.Entity;
 import jakarta.persistence.EnumType;
 import jakarta.persistence.Enumerated;
 import jakarta.persistence.Table;
+import java.util.Optional;
 import org.evenlobe.core.measure.Side;
 import org.evenlobe.core.record.HairBy;
+import org.evenlobe.core.record.HairDone;
 import org.evenlobe.core.record.HairWork;
 import org.evenlobe.server.record.StoredDogFact;
 import org.jspecify.annotations.Nullable;
 
 /** That the hair of the ears was seen to. */
 @Entity
-@SuppressWarnings("UnusedVariable") // its columns are read by a DogFactReading
 @Table(name = "hair_done")
 class StoredHairDone extends StoredDogFact<HairDoneRequest> {
 
@@ -33,5 +34,10 @@ class StoredHairDone extends StoredDogFact<HairDoneRequest> {
     ear = said.ear();
     work = said.work();
     by = said.by();
+  }
+
+  @Override
+  protected HairDone toCore() {
+    return new HairDone(id(), moment(), Optional.ofNullable(ear), work, by);
   }
 }

@@ -5,12 +5,12 @@ import jakarta.persistence.EnumType;
 import jakarta.persistence.Enumerated;
 import jakarta.persistence.Table;
 import org.evenlobe.core.record.Handled;
+import org.evenlobe.core.record.Practice;
 import org.evenlobe.core.record.Rung;
 import org.evenlobe.server.record.StoredDogFact;
 
 /** What was said of a practice on the trust ladder. */
 @Entity
-@SuppressWarnings("UnusedVariable") // its columns are read by a DogFactReading
 @Table(name = "practice")
 class StoredPractice extends StoredDogFact<PracticeRequest> {
 
@@ -25,5 +25,10 @@ class StoredPractice extends StoredDogFact<PracticeRequest> {
     super.say(said);
     rung = said.rung();
     handled = said.handled();
+  }
+
+  @Override
+  protected Practice toCore() {
+    return new Practice(id(), moment(), rung, handled);
   }
 }

@@ -1,15 +1,10 @@
 package org.evenlobe.server.course;
 
-import java.util.Optional;
 import org.evenlobe.core.record.Course;
-import org.evenlobe.core.record.CourseEnd;
-import org.evenlobe.core.record.Giving;
-import org.evenlobe.core.record.OwnCourse;
 import org.evenlobe.server.access.CurrentMember;
 import org.evenlobe.server.access.HouseholdDay;
 import org.evenlobe.server.fact.FactKind;
 import org.evenlobe.server.problem.InvalidFields;
-import org.evenlobe.server.record.DogFactReading;
 import org.evenlobe.server.record.DogFactRules;
 import org.evenlobe.server.record.FoldedDogs;
 import org.evenlobe.server.stock.Supplies;
@@ -76,37 +71,5 @@ class CourseKinds {
             .anyMatch(course -> course.id().equals(said.courseId())),
         "courseId",
         "is not a course of this dog");
-  }
-
-  @Bean
-  DogFactReading<Course> courseReading() {
-    return DogFactReading.apart(StoredCourse.class, StoredCourse::toCore, StoredCourse.COLUMNS);
-  }
-
-  @Bean
-  DogFactReading<OwnCourse> ownCourseReading() {
-    return DogFactReading.apart(
-        StoredOwnCourse.class, StoredOwnCourse::toCore, StoredOwnCourse.COLUMNS);
-  }
-
-  @Bean
-  DogFactReading<Giving> givingReading() {
-    return DogFactReading.together(StoredGiving.class, StoredGiving::toCore, StoredGiving.COLUMNS);
-  }
-
-  @Bean
-  DogFactReading<CourseEnd> courseEndReading() {
-    return DogFactReading.together(
-        StoredCourseEnd.class,
-        row ->
-            new CourseEnd(
-                row.id(),
-                row.moment(),
-                row.id(0),
-                CourseEnd.Cause.valueOf(row.text(1)),
-                Optional.ofNullable(row.orNull(2, String.class))),
-        "fact.courseId",
-        "fact.cause",
-        "fact.note");
   }
 }

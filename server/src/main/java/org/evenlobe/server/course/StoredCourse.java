@@ -13,7 +13,6 @@ import org.evenlobe.core.measure.Side;
 import org.evenlobe.core.record.CleanBefore;
 import org.evenlobe.core.record.Course;
 import org.evenlobe.core.record.MedicineKind;
-import org.evenlobe.server.record.FactRow;
 import org.evenlobe.server.record.StoredDogFact;
 import org.hibernate.annotations.JdbcTypeCode;
 import org.hibernate.type.SqlTypes;
@@ -21,28 +20,8 @@ import org.jspecify.annotations.Nullable;
 
 /** A course of medicine. */
 @Entity
-@SuppressWarnings("UnusedVariable") // its columns are read by a DogFactReading
 @Table(name = "course")
 class StoredCourse extends StoredDogFact<CourseRequest> {
-  /** What is read of it, in this order. */
-  static final String[] COLUMNS = {
-    "fact.what",
-    "fact.kind",
-    "fact.prescribedBy",
-    "fact.rightEar",
-    "fact.leftEar",
-    "fact.phases",
-    "fact.startsOn",
-    "fact.firstSlot",
-    "fact.cleanBefore",
-    "fact.vetWait",
-    "fact.labelWait",
-    "fact.bottle",
-    "fact.staysDays",
-    "fact.recheck",
-    "fact.asked"
-  };
-
   private String what;
 
   @Enumerated(EnumType.STRING)
@@ -93,29 +72,25 @@ class StoredCourse extends StoredDogFact<CourseRequest> {
     asked = StoredAsked.of(said.asked());
   }
 
-  static Course toCore(FactRow row) {
-    List<?> phases = row.get(5, List.class);
+  @Override
+  protected Course toCore() {
     return new Course(
-        row.id(),
-        row.moment(),
-        row.get(0, String.class),
-        row.get(1, MedicineKind.class),
-        Optional.ofNullable(row.orNull(2, String.class)),
-        ears(row.get(3, Boolean.class), row.get(4, Boolean.class)),
-        phases.stream().map(StoredPhase.class::cast).map(StoredPhase::toCore).toList(),
-        row.get(6, LocalDate.class),
-        row.get(7, Integer.class),
-        Optional.ofNullable(row.orNull(8, CleanBeforeRequest.class))
-            .map(CleanBeforeRequest::toCore)
-            .orElse(CleanBefore.NEVER),
-        Optional.ofNullable(row.orNull(9, Integer.class)),
-        Optional.ofNullable(row.orNull(10, Integer.class)),
-        Optional.ofNullable(row.orNull(11, StoredBottle.class)).map(StoredBottle::toCore),
-        Optional.ofNullable(row.orNull(12, Integer.class)),
-        Optional.ofNullable(row.orNull(13, LocalDate.class)),
-        Optional.ofNullable(row.orNull(14, StoredAsked.class))
-            .map(StoredAsked::toCore)
-            .orElse(Course.Asked.NOTHING));
+        id(),
+        moment(),
+        what,
+        kind,
+        Optional.ofNullable(prescribedBy),
+        ears(rightEar, leftEar),
+        phases.stream().map(StoredPhase::toCore).toList(),
+        startsOn,
+        firstSlot,
+        cleanBefore == null ? CleanBefore.NEVER : cleanBefore.toCore(),
+        Optional.ofNullable(vetWait),
+        Optional.ofNullable(labelWait),
+        Optional.ofNullable(bottle).map(StoredBottle::toCore),
+        Optional.ofNullable(staysDays),
+        Optional.ofNullable(recheck),
+        asked == null ? Course.Asked.NOTHING : asked.toCore());
   }
 
   static Set<Side> ears(boolean right, boolean left) {

@@ -4,6 +4,7 @@ import jakarta.persistence.Entity;
 import jakarta.persistence.EnumType;
 import jakarta.persistence.Enumerated;
 import jakarta.persistence.Table;
+import java.util.Optional;
 import java.util.UUID;
 import org.evenlobe.core.record.CourseEnd;
 import org.evenlobe.server.record.StoredDogFact;
@@ -11,7 +12,6 @@ import org.jspecify.annotations.Nullable;
 
 /** That a course is over. */
 @Entity
-@SuppressWarnings("UnusedVariable") // its columns are read by a DogFactReading
 @Table(name = "course_end")
 class StoredCourseEnd extends StoredDogFact<CourseEndRequest> {
   private UUID courseId;
@@ -27,5 +27,10 @@ class StoredCourseEnd extends StoredDogFact<CourseEndRequest> {
     courseId = said.courseId();
     cause = said.cause();
     note = said.note();
+  }
+
+  @Override
+  protected CourseEnd toCore() {
+    return new CourseEnd(id(), moment(), courseId, cause, Optional.ofNullable(note));
   }
 }

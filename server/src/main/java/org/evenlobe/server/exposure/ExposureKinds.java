@@ -1,15 +1,8 @@
 package org.evenlobe.server.exposure;
 
-import org.evenlobe.core.record.Drying;
-import org.evenlobe.core.record.ExpectedExposure;
-import org.evenlobe.core.record.Exposure;
-import org.evenlobe.core.record.ExposureKind;
-import org.evenlobe.core.record.SeedLook;
-import org.evenlobe.core.record.StruckDay;
 import org.evenlobe.server.access.CurrentMember;
 import org.evenlobe.server.access.HouseholdDay;
 import org.evenlobe.server.fact.FactKind;
-import org.evenlobe.server.record.DogFactReading;
 import org.evenlobe.server.record.DogFactRules;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
@@ -63,50 +56,5 @@ class ExposureKinds {
                 expected.isOf(CurrentMember.household(), said.expected(), said.dogId()),
                 "expected",
                 "is not expected of that dog"));
-  }
-
-  @Bean
-  DogFactReading<Exposure> exposureReading() {
-    return DogFactReading.together(
-        StoredExposure.class,
-        row ->
-            new Exposure(
-                row.id(), row.moment(), ExposureKind.valueOf(row.text(0)), row.day(1), row.day(2)),
-        "fact.kind",
-        "fact.firstDay",
-        "fact.lastDay");
-  }
-
-  @Bean
-  DogFactReading<Drying> dryingReading() {
-    return DogFactReading.together(StoredDrying.class, row -> new Drying(row.id(), row.moment()));
-  }
-
-  @Bean
-  DogFactReading<SeedLook> seedLookReading() {
-    return DogFactReading.together(
-        StoredSeedLook.class, row -> new SeedLook(row.id(), row.moment()));
-  }
-
-  @Bean
-  DogFactReading<StruckDay> struckDayReading() {
-    return DogFactReading.together(
-        StoredStruckDay.class,
-        row -> new StruckDay(row.id(), row.moment(), row.id(0), row.day(1)),
-        "fact.expectedId",
-        "fact.struckOn");
-  }
-
-  @Bean
-  DogFactReading<ExpectedExposure> expectedReading() {
-    return DogFactReading.apart(
-        StoredExpectedExposure.class,
-        StoredExpectedExposure::toCore,
-        "fact.kind",
-        "fact.weekdays",
-        "fact.fromMonth",
-        "fact.fromDay",
-        "fact.untilMonth",
-        "fact.untilDay");
   }
 }

@@ -11,14 +11,12 @@ import org.evenlobe.core.record.ExpectedExposure;
 import org.evenlobe.core.record.ExposureKind;
 import org.evenlobe.core.record.Season;
 import org.evenlobe.core.record.Season.YearDay;
-import org.evenlobe.server.record.FactRow;
 import org.evenlobe.server.record.StoredDogFact;
 import org.hibernate.annotations.JdbcTypeCode;
 import org.hibernate.type.SqlTypes;
 
 /** What was said to happen to a dog's ears again and again. */
 @Entity
-@SuppressWarnings("UnusedVariable") // its columns are read by a DogFactReading
 @Table(name = "expected_exposure")
 class StoredExpectedExposure extends StoredDogFact<ExpectedExposureRequest> {
 
@@ -45,15 +43,13 @@ class StoredExpectedExposure extends StoredDogFact<ExpectedExposureRequest> {
     untilDay = season.until().day();
   }
 
-  static ExpectedExposure toCore(FactRow row) {
+  @Override
+  protected ExpectedExposure toCore() {
     return new ExpectedExposure(
-        row.id(),
-        row.moment(),
-        row.get(0, ExposureKind.class),
-        ((List<?>) row.get(1, List.class))
-            .stream().map(day -> DayOfWeek.valueOf((String) day)).collect(Collectors.toSet()),
-        new Season(
-            new YearDay(row.get(2, Integer.class), row.get(3, Integer.class)),
-            new YearDay(row.get(4, Integer.class), row.get(5, Integer.class))));
+        id(),
+        moment(),
+        kind,
+        weekdays.stream().map(DayOfWeek::valueOf).collect(Collectors.toSet()),
+        new Season(new YearDay(fromMonth, fromDay), new YearDay(untilMonth, untilDay)));
   }
 }

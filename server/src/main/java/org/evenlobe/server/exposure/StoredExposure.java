@@ -5,12 +5,12 @@ import jakarta.persistence.EnumType;
 import jakarta.persistence.Enumerated;
 import jakarta.persistence.Table;
 import java.time.LocalDate;
+import org.evenlobe.core.record.Exposure;
 import org.evenlobe.core.record.ExposureKind;
 import org.evenlobe.server.record.StoredDogFact;
 
 /** What was said to have happened to a dog's ears. */
 @Entity
-@SuppressWarnings("UnusedVariable") // its columns are read by a DogFactReading
 @Table(name = "exposure")
 class StoredExposure extends StoredDogFact<ExposureRequest> {
 
@@ -26,5 +26,10 @@ class StoredExposure extends StoredDogFact<ExposureRequest> {
     kind = said.kind();
     firstDay = said.firstDay();
     lastDay = said.lastDay();
+  }
+
+  @Override
+  protected Exposure toCore() {
+    return new Exposure(id(), moment(), kind, firstDay, lastDay);
   }
 }

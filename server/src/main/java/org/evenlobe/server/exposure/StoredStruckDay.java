@@ -4,11 +4,11 @@ import jakarta.persistence.Entity;
 import jakarta.persistence.Table;
 import java.time.LocalDate;
 import java.util.UUID;
+import org.evenlobe.core.record.StruckDay;
 import org.evenlobe.server.record.StoredDogFact;
 
 /** A day on which what was expected does not happen. */
 @Entity
-@SuppressWarnings("UnusedVariable") // its columns are read by a DogFactReading
 @Table(name = "struck_day")
 class StoredStruckDay extends StoredDogFact<StruckDayRequest> {
   private UUID expectedId;
@@ -19,5 +19,10 @@ class StoredStruckDay extends StoredDogFact<StruckDayRequest> {
     super.say(said);
     expectedId = said.expected();
     struckOn = said.on();
+  }
+
+  @Override
+  protected StruckDay toCore() {
+    return new StruckDay(id(), moment(), expectedId, struckOn);
   }
 }

@@ -39,7 +39,8 @@ public abstract class StoredFact<B> {
     return List.of();
   }
 
-  void begin(FactKey newKey) {
+  /** It is that one. */
+  protected void begin(FactKey newKey) {
     key = newKey;
   }
 

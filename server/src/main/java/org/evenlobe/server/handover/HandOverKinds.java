@@ -1,8 +1,6 @@
 package org.evenlobe.server.handover;
 
-import org.evenlobe.core.record.Told;
 import org.evenlobe.server.fact.FactKind;
-import org.evenlobe.server.record.DogFactReading;
 import org.evenlobe.server.record.DogFactRules;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
@@ -19,10 +17,5 @@ class HandOverKinds {
         StoredTold.class,
         StoredTold::new,
         (id, said, errors) -> said.check(errors));
-  }
-
-  @Bean
-  DogFactReading<Told> toldReading() {
-    return DogFactReading.together(StoredTold.class, StoredTold::toCore, StoredTold.COLUMNS);
   }
 }

@@ -18,29 +18,13 @@ import org.evenlobe.core.record.Load;
 import org.evenlobe.core.record.Taker;
 import org.evenlobe.core.record.Told;
 import org.evenlobe.server.handover.ToldRequest.ToldEarRequest;
-import org.evenlobe.server.record.FactRow;
 import org.evenlobe.server.record.StoredDogFact;
 import org.jspecify.annotations.Nullable;
 
 /** What somebody who had a dog for a while said that they did and saw. */
 @Entity
-@SuppressWarnings("UnusedVariable") // its columns are read by a DogFactReading
 @Table(name = "told")
 class StoredTold extends StoredDogFact<ToldRequest> {
-  /** What is read of it, in this order. */
-  static final String[] COLUMNS = {
-    "fact.toldBy",
-    "fact.taker",
-    "fact.done",
-    "fact.seen",
-    "fact.ear",
-    "fact.note",
-    "fact.rightTold",
-    "fact.leftTold",
-    "fact.usual",
-    "fact.gaveAt"
-  };
-
   private String toldBy;
 
   @Enumerated(EnumType.STRING)
@@ -74,22 +58,21 @@ class StoredTold extends StoredDogFact<ToldRequest> {
     gaveAt = said.gaveAt() == null ? null : said.gaveAt().toString();
   }
 
-  static Told toCore(FactRow row) {
-    Optional<String> right = Optional.ofNullable(row.orNull(6, String.class));
-    Optional<String> left = Optional.ofNullable(row.orNull(7, String.class));
+  @Override
+  protected Told toCore() {
     return new Told(
-        row.id(),
-        row.moment(),
-        row.text(0),
-        Taker.valueOf(row.text(1)),
-        parted(row.text(2), Told.Done::valueOf),
-        parted(row.text(3), Told.Seen::valueOf),
-        Optional.ofNullable(row.orNull(4, String.class)).map(Side::valueOf),
-        Optional.ofNullable(row.orNull(5, String.class)),
-        new EarPair<>(ear(right), ear(left)),
-        parted(row.text(8), Told.Seen::valueOf),
-        Optional.ofNullable(row.orNull(9, String.class)).map(Instant::parse),
-        right.isPresent());
+        id(),
+        moment(),
+        toldBy,
+        taker,
+        parted(done, Told.Done::valueOf),
+        parted(seen, Told.Seen::valueOf),
+        Optional.ofNullable(ear),
+        Optional.ofNullable(note),
+        new EarPair<>(ear(rightTold), ear(leftTold)),
+        parted(usual, Told.Seen::valueOf),
+        Optional.ofNullable(gaveAt).map(Instant::parse),
+        rightTold != null);
   }
 
   /** One ear in a line: "RED,SMELL;true;FILL;3". */
@@ -102,11 +85,11 @@ class StoredTold extends StoredDogFact<ToldRequest> {
         ear.load() == null || !ear.cleaned() ? "" : ear.load().toString());
   }
 
-  private static Told.EarTold ear(Optional<String> text) {
-    if (text.isEmpty()) {
+  private static Told.EarTold ear(@Nullable String text) {
+    if (text == null) {
       return Told.EarTold.NOTHING;
     }
-    String[] parts = text.get().split(";", -1);
+    String[] parts = text.split(";", -1);
     return new Told.EarTold(
         parted(parts[0], Told.Seen::valueOf),
         Boolean.parseBoolean(parts[1]),

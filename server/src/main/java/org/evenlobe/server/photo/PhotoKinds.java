@@ -1,10 +1,8 @@
 package org.evenlobe.server.photo;
 
-import org.evenlobe.core.record.Photo;
 import org.evenlobe.server.archive.KeptFiles;
 import org.evenlobe.server.fact.FactKind;
 import org.evenlobe.server.image.CleanPicture;
-import org.evenlobe.server.record.DogFactReading;
 import org.evenlobe.server.record.DogFactRules;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
@@ -38,10 +36,5 @@ class PhotoKinds {
             images.put(
                 file.listed().id(),
                 CleanPicture.again(file.content(), "photographs/" + file.listed().id())));
-  }
-
-  @Bean
-  DogFactReading<Photo> photoReading() {
-    return DogFactReading.apart(StoredPhoto.class, StoredPhoto::toCore, StoredPhoto.COLUMNS);
   }
 }

@@ -4,11 +4,8 @@ import java.time.LocalDate;
 import java.util.Optional;
 import org.evenlobe.core.plan.DogPlan;
 import org.evenlobe.core.plan.item.PlanItem;
-import org.evenlobe.core.record.Pin;
-import org.evenlobe.core.record.Skip;
 import org.evenlobe.server.fact.FactKind;
 import org.evenlobe.server.problem.InvalidFields;
-import org.evenlobe.server.record.DogFactReading;
 import org.evenlobe.server.record.DogFactRules;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
@@ -76,30 +73,5 @@ class MoveKinds {
     } catch (IllegalArgumentException none) {
       return Optional.empty();
     }
-  }
-
-  @Bean
-  DogFactReading<Skip> skipReading() {
-    return DogFactReading.together(
-        SkippedItem.class,
-        row -> new Skip(row.id(), row.moment(), row.text(0), row.text(1)),
-        "fact.item",
-        "fact.reason");
-  }
-
-  @Bean
-  DogFactReading<Pin> pinReading() {
-    return DogFactReading.together(
-        PinnedItem.class,
-        row ->
-            new Pin(
-                row.id(),
-                row.moment(),
-                row.text(0),
-                row.day(1),
-                Optional.ofNullable(row.orNull(2, String.class))),
-        "fact.item",
-        "fact.pinnedOn",
-        "fact.reason");
   }
 }

@@ -1,11 +1,11 @@
 package org.evenlobe.server.plan;
 
 import jakarta.persistence.Entity;
+import org.evenlobe.core.record.Skip;
 import org.evenlobe.server.record.StoredDogFact;
 
 /** A planned item that a person skips. */
 @Entity
-@SuppressWarnings("UnusedVariable") // its columns are read by a DogFactReading
 class SkippedItem extends StoredDogFact<SkipRequest> {
   private String item;
   private String reason;
@@ -15,5 +15,10 @@ class SkippedItem extends StoredDogFact<SkipRequest> {
     super.say(said);
     item = said.item();
     reason = said.reason().strip();
+  }
+
+  @Override
+  protected Skip toCore() {
+    return new Skip(id(), moment(), item, reason);
   }
 }

@@ -6,7 +6,9 @@ import java.time.LocalDate;
 import java.time.ZoneId;
 import java.util.List;
 import java.util.UUID;
+import org.evenlobe.core.record.Dated;
 import org.evenlobe.core.record.Moment;
+import org.evenlobe.server.fact.FactKey;
 import org.evenlobe.server.fact.StoredFact;
 
 /**
@@ -15,7 +17,6 @@ import org.evenlobe.server.fact.StoredFact;
  * @param <B> the body that a client sends
  */
 @MappedSuperclass
-@SuppressWarnings("UnusedVariable") // its columns are read by a DogFactReading
 public abstract class StoredDogFact<B extends DogFactRequest> extends StoredFact<B> {
   private UUID dogId;
   private Instant doneAt;
@@ -32,12 +33,24 @@ public abstract class StoredDogFact<B extends DogFactRequest> extends StoredFact
     return new Moment(doneAt, ZoneId.of(zone), day);
   }
 
-  @Override
-  protected void say(B said) {
-    dogId = said.dogId();
-    Moment moment = said.moment();
+  /** The same as the core knows it. */
+  protected abstract Dated toCore();
+
+  void found(FactKey key, UUID dog, Moment moment) {
+    begin(key);
+    dogId = dog;
+    happened(moment);
+  }
+
+  private void happened(Moment moment) {
     doneAt = moment.at();
     zone = moment.zone().getId();
     day = moment.day();
+  }
+
+  @Override
+  protected void say(B said) {
+    dogId = said.dogId();
+    happened(said.moment());
   }
 }

@@ -1,16 +1,11 @@
 package org.evenlobe.server.stock;
 
 import java.util.Optional;
-import java.util.UUID;
-import org.evenlobe.core.measure.Side;
-import org.evenlobe.core.record.Reaction;
-import org.evenlobe.core.record.ReactionKind;
 import org.evenlobe.core.solution.Ingredients;
 import org.evenlobe.server.access.CurrentMember;
 import org.evenlobe.server.access.HouseholdDay;
 import org.evenlobe.server.access.Role;
 import org.evenlobe.server.fact.FactKind;
-import org.evenlobe.server.record.DogFactReading;
 import org.evenlobe.server.record.DogFactRules;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
@@ -63,23 +58,5 @@ class StockKinds {
                     || supplies.wasThere(CurrentMember.household(), said.supply()),
                 "supply",
                 "is not a bottle or pack of this household"));
-  }
-
-  @Bean
-  DogFactReading<Reaction> reactionReading() {
-    return DogFactReading.together(
-        StoredReaction.class,
-        row ->
-            new Reaction(
-                row.id(),
-                row.moment(),
-                Optional.ofNullable(row.orNull(0, String.class)).map(Side::valueOf),
-                ReactionKind.valueOf(row.text(1)),
-                Optional.ofNullable(row.orNull(2, String.class)).map(UUID::fromString),
-                Optional.ofNullable(row.orNull(3, String.class))),
-        "fact.ear",
-        "fact.kind",
-        "fact.supplyId",
-        "fact.ingredient");
   }
 }

@@ -4,15 +4,16 @@ import jakarta.persistence.Entity;
 import jakarta.persistence.EnumType;
 import jakarta.persistence.Enumerated;
 import jakarta.persistence.Table;
+import java.util.Optional;
 import java.util.UUID;
 import org.evenlobe.core.measure.Side;
+import org.evenlobe.core.record.Reaction;
 import org.evenlobe.core.record.ReactionKind;
 import org.evenlobe.server.record.StoredDogFact;
 import org.jspecify.annotations.Nullable;
 
 /** That an ear reacted to something. */
 @Entity
-@SuppressWarnings("UnusedVariable") // its columns are read by a DogFactReading
 @Table(name = "reaction")
 class StoredReaction extends StoredDogFact<ReactionRequest> {
 
@@ -32,5 +33,16 @@ class StoredReaction extends StoredDogFact<ReactionRequest> {
     kind = said.kind();
     supplyId = said.supply();
     ingredient = said.ingredient();
+  }
+
+  @Override
+  protected Reaction toCore() {
+    return new Reaction(
+        id(),
+        moment(),
+        Optional.ofNullable(ear),
+        kind,
+        Optional.ofNullable(supplyId),
+        Optional.ofNullable(ingredient));
   }
 }

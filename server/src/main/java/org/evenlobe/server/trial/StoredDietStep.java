@@ -10,7 +10,6 @@ import org.evenlobe.server.record.StoredDogFact;
 
 /** What became of a diet trial. */
 @Entity
-@SuppressWarnings("UnusedVariable") // its columns are read by a DogFactReading
 @Table(name = "diet_step")
 class StoredDietStep extends StoredDogFact<DietStepRequest> {
   private UUID trialId;
@@ -23,5 +22,10 @@ class StoredDietStep extends StoredDogFact<DietStepRequest> {
     super.say(said);
     trialId = said.trialId();
     news = said.news();
+  }
+
+  @Override
+  protected DietStep toCore() {
+    return new DietStep(id(), moment(), trialId, news);
   }
 }

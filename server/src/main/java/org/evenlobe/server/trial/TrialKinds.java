@@ -2,13 +2,10 @@ package org.evenlobe.server.trial;
 
 import java.util.Optional;
 import java.util.UUID;
-import org.evenlobe.core.record.DietSlip;
-import org.evenlobe.core.record.DietStep;
 import org.evenlobe.core.record.DietTrial;
 import org.evenlobe.server.access.HouseholdDay;
 import org.evenlobe.server.fact.FactKind;
 import org.evenlobe.server.problem.InvalidFields;
-import org.evenlobe.server.record.DogFactReading;
 import org.evenlobe.server.record.DogFactRules;
 import org.evenlobe.server.record.FoldedDogs;
 import org.springframework.context.annotation.Bean;
@@ -67,26 +64,5 @@ class TrialKinds {
             .findFirst();
     errors.require(trial.isPresent(), "trialId", "is not a diet trial of this dog");
     return trial;
-  }
-
-  @Bean
-  DogFactReading<DietTrial> dietTrialReading() {
-    return DogFactReading.together(
-        StoredDietTrial.class, StoredDietTrial::toCore, StoredDietTrial.COLUMNS);
-  }
-
-  @Bean
-  DogFactReading<DietSlip> dietSlipReading() {
-    return DogFactReading.together(
-        StoredDietSlip.class, StoredDietSlip::toCore, "fact.trialId", "fact.what", "fact.personId");
-  }
-
-  @Bean
-  DogFactReading<DietStep> dietStepReading() {
-    return DogFactReading.together(
-        StoredDietStep.class,
-        row -> new DietStep(row.id(), row.moment(), row.id(0), DietStep.News.valueOf(row.text(1))),
-        "fact.trialId",
-        "fact.news");
   }
 }

@@ -4,12 +4,13 @@ import jakarta.persistence.Entity;
 import jakarta.persistence.Table;
 import java.time.LocalDate;
 import java.time.LocalTime;
+import java.util.Optional;
+import org.evenlobe.core.record.Appointment;
 import org.evenlobe.server.record.StoredDogFact;
 import org.jspecify.annotations.Nullable;
 
 /** When a vet is to see a dog. */
 @Entity
-@SuppressWarnings("UnusedVariable") // its columns are read by a DogFactReading
 @Table(name = "appointment")
 class StoredAppointment extends StoredDogFact<AppointmentRequest> {
   private LocalDate madeFor;
@@ -22,5 +23,10 @@ class StoredAppointment extends StoredDogFact<AppointmentRequest> {
     madeFor = said.on();
     madeForTime = said.time();
     what = said.what().strip();
+  }
+
+  @Override
+  protected Appointment toCore() {
+    return new Appointment(id(), moment(), madeFor, Optional.ofNullable(madeForTime), what);
   }
 }

@@ -8,14 +8,12 @@ import java.util.Optional;
 import org.evenlobe.core.measure.EarPair;
 import org.evenlobe.core.record.LightLook;
 import org.evenlobe.core.record.LightLook.Change;
-import org.evenlobe.server.record.FactRow;
 import org.evenlobe.server.record.StoredDogFact;
 import org.evenlobe.server.visit.LightLookRequest.LookedEarRequest;
 import org.jspecify.annotations.Nullable;
 
 /** What was said of a light look. */
 @Entity
-@SuppressWarnings("UnusedVariable") // its columns are read by a DogFactReading
 @Table(name = "light_look")
 class StoredLightLook extends StoredDogFact<LightLookRequest> {
   @Enumerated(EnumType.STRING)
@@ -43,13 +41,16 @@ class StoredLightLook extends StoredDogFact<LightLookRequest> {
     return ear != null && ear.hurts();
   }
 
-  static LightLook toCore(FactRow row) {
+  @Override
+  protected LightLook toCore() {
     return new LightLook(
-        row.id(), row.moment(), new EarPair<>(ear(row, 0), ear(row, 2)), row.isTrue(4));
+        id(),
+        moment(),
+        new EarPair<>(ear(rightChange, rightHurts), ear(leftChange, leftHurts)),
+        dogIsWell);
   }
 
-  private static Optional<LightLook.Ear> ear(FactRow row, int column) {
-    return Optional.ofNullable(row.orNull(column, String.class))
-        .map(change -> new LightLook.Ear(Change.valueOf(change), row.isTrue(column + 1)));
+  private static Optional<LightLook.Ear> ear(@Nullable Change change, boolean hurts) {
+    return Optional.ofNullable(change).map(seen -> new LightLook.Ear(seen, hurts));
   }
 }

@@ -6,14 +6,12 @@ import java.time.LocalDate;
 import java.util.Optional;
 import org.evenlobe.core.measure.EarPair;
 import org.evenlobe.core.record.VisitRecord;
-import org.evenlobe.server.record.FactRow;
 import org.evenlobe.server.record.StoredDogFact;
 import org.hibernate.annotations.EmbeddedColumnNaming;
 import org.jspecify.annotations.Nullable;
 
 /** What was said of a visit to the vet. */
 @Entity
-@SuppressWarnings("UnusedVariable") // its columns are read by a DogFactReading
 class Visit extends StoredDogFact<VisitRequest> {
 
   @Embedded
@@ -38,14 +36,14 @@ class Visit extends StoredDogFact<VisitRequest> {
     call = said.isCall();
   }
 
-  static VisitRecord toCore(FactRow row) {
+  @Override
+  protected VisitRecord toCore() {
     return new VisitRecord(
-        row.id(),
-        row.moment(),
-        new EarPair<>(
-            row.get(0, EarVisitColumns.class).toCore(), row.get(1, EarVisitColumns.class).toCore()),
-        Optional.ofNullable(row.orNull(2, LocalDate.class)),
-        Optional.ofNullable(row.orNull(3, String.class)),
-        row.get(4, Boolean.class));
+        id(),
+        moment(),
+        new EarPair<>(right.toCore(), left.toCore()),
+        Optional.ofNullable(nextOn),
+        Optional.ofNullable(note),
+        call);
   }
 }

@@ -1,13 +1,7 @@
 package org.evenlobe.server.visit;
 
-import java.time.LocalTime;
-import java.util.Optional;
-import org.evenlobe.core.record.Appointment;
-import org.evenlobe.core.record.LightLook;
-import org.evenlobe.core.record.VisitRecord;
 import org.evenlobe.server.archive.KeptFiles;
 import org.evenlobe.server.fact.FactKind;
-import org.evenlobe.server.record.DogFactReading;
 import org.evenlobe.server.record.DogFactRules;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
@@ -37,18 +31,6 @@ class VisitKinds {
   }
 
   @Bean
-  DogFactReading<LightLook> lookReading() {
-    return DogFactReading.together(
-        StoredLightLook.class,
-        StoredLightLook::toCore,
-        "fact.rightChange",
-        "fact.rightHurts",
-        "fact.leftChange",
-        "fact.leftHurts",
-        "fact.dogIsWell");
-  }
-
-  @Bean
   FactKind<AppointmentRequest, StoredAppointment> appointmentKind(DogFactRules rules) {
     return rules.kind(
         "appointments",
@@ -69,33 +51,5 @@ class VisitKinds {
         from visit_document where household_id = ?
         """,
         documents::keep);
-  }
-
-  @Bean
-  DogFactReading<VisitRecord> visitReading() {
-    return DogFactReading.apart(
-        Visit.class,
-        Visit::toCore,
-        "fact.right",
-        "fact.left",
-        "fact.nextOn",
-        "fact.note",
-        "fact.call");
-  }
-
-  @Bean
-  DogFactReading<Appointment> appointmentReading() {
-    return DogFactReading.together(
-        StoredAppointment.class,
-        row ->
-            new Appointment(
-                row.id(),
-                row.moment(),
-                row.day(0),
-                Optional.ofNullable(row.orNull(1, String.class)).map(LocalTime::parse),
-                row.text(2)),
-        "fact.madeFor",
-        "fact.madeForTime",
-        "fact.what");
   }
 }
