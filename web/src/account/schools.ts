@@ -1,3 +1,4 @@
+import type { DayOrder } from '../measure/locale';
 import type { Choice } from '../form/choice';
 import type { Settings } from '../household/useMe';
 
@@ -191,6 +192,11 @@ export const VOLUME_UNITS: Choice<Settings['volumeUnit']>[] = [
 export const WEIGHT_UNITS: Choice<Settings['weightUnit']>[] = [
   { value: 'KG', label: 'kg' },
   { value: 'LB', label: 'lb' },
+];
+
+export const DAY_ORDERS: Choice<DayOrder>[] = [
+  { value: 'DAY_FIRST', label: '25 Nov' },
+  { value: 'MONTH_FIRST', label: 'Nov 25' },
 ];
 
 export const HOURS: Choice<Settings['hours']>[] = [

@@ -1,3 +1,4 @@
+import { region } from '../measure/locale';
 import { api, tokenHeader, type Schemas } from '../api/client';
 import { forgetAnswers } from '../api/known';
 import { answered, answeredPlain } from '../api/problem';
@@ -48,6 +49,7 @@ export async function register(request: Registration): Promise<void> {
       body: JSON.stringify({
         ...request,
         zone: Intl.DateTimeFormat().resolvedOptions().timeZone,
+        region: region(navigator.language),
       }),
     }),
   );

@@ -9,6 +9,7 @@ import type { Settings } from '../household/useMe';
 import {
   FACINGS,
   HAIR_SCHOOLS,
+  DAY_ORDERS,
   HOURS,
   MEDICINE_SCHOOLS,
   METHOD_SCHOOLS,
@@ -91,7 +92,11 @@ const SCHOOLS = [
 export function unusual(settings: Settings): ReadonlySet<string> {
   const { massageSeconds = USUAL_MASSAGE_SECONDS, volumeUnit, weightUnit, hours } = settings;
   const isShownAsUsual =
-    volumeUnit === 'ML' && weightUnit === 'KG' && hours === 'H24' && settings.facing === 'FRONT';
+    volumeUnit === 'ML' &&
+    weightUnit === 'KG' &&
+    hours === 'H24' &&
+    settings.dayOrder !== 'MONTH_FIRST' &&
+    settings.facing === 'FRONT';
   return new Set([
     ...SCHOOLS.filter(
       ({ name, schools: [usual] }) => (settings[name] ?? usual?.value) !== usual?.value,
@@ -176,6 +181,7 @@ function shownLine({ form, control }: SettingParts): Line {
       labelOf(VOLUME_UNITS, form.volumeUnit),
       labelOf(WEIGHT_UNITS, form.weightUnit),
       labelOf(HOURS, form.hours),
+      labelOf(DAY_ORDERS, form.dayOrder ?? 'DAY_FIRST'),
       labelOf(FACINGS, form.facing),
     ].join(', '),
     invalid: false,
@@ -209,6 +215,13 @@ function shownLine({ form, control }: SettingParts): Line {
             label="Times"
             hint="As they are written."
             choices={HOURS}
+          />
+          <FormChoice
+            control={control}
+            name="dayOrder"
+            label="Dates"
+            hint="On screens, in mails, files and calendars."
+            choices={DAY_ORDERS}
           />
         </Stack>
       </>

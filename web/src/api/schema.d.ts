@@ -7199,6 +7199,7 @@ export interface components {
       invitation?: string;
       name: string;
       password: string;
+      region?: string;
       /** @description an IANA zone, such as Europe/Berlin */
       zone: string;
     };
@@ -7578,6 +7579,8 @@ export interface components {
       alwaysAfterWater?: boolean;
       capacity?: components['schemas']['CapacityRequest'];
       cleanAfterOutings?: boolean;
+      /** @enum {string} */
+      dayOrder?: 'DAY_FIRST' | 'MONTH_FIRST';
       /** @enum {string} */
       facing: 'FRONT' | 'BEHIND';
       /** Format: int32 */

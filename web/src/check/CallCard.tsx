@@ -2,7 +2,6 @@ import Box from '@mui/material/Box';
 import Paper from '@mui/material/Paper';
 import Typography from '@mui/material/Typography';
 import type { Schemas } from '../api/client';
-import { InUnits } from '../ui/InUnits';
 
 /** What to tell a vet on the phone. */
 export function CallCard({ card }: { card: Schemas['CallCard'] }) {
@@ -32,7 +31,7 @@ export function CallCard({ card }: { card: Schemas['CallCard'] }) {
               {point.about}
             </Typography>
             <Typography component="dd" sx={{ m: 0, mb: { xs: 0.75, sm: 0 } }}>
-              <InUnits said={point.words} />
+              {point.words}
             </Typography>
           </Box>
         ))}

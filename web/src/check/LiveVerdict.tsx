@@ -6,7 +6,6 @@ import { letter, ofSide, type Side } from '../measure/side';
 import { Balance } from './Balance';
 import { EAR_OF_SIDE, missingSigns, worthSaying, type CheckForm } from './checkForm';
 import { isMild, VERDICT_COLOURS } from './verdicts';
-import { InUnits } from '../ui/InUnits';
 
 /** What to do now; a mild verdict stands only once all is looked for, and what was told answered. */
 function nowWords(
@@ -65,7 +64,7 @@ export function LiveVerdict({
                   <Box component="span" sx={{ fontWeight: 700, mr: 0.75 }}>
                     {letter(side)}
                   </Box>
-                  <InUnits said={reason.sentence} />
+                  {reason.sentence}
                 </Typography>
               ))}
             {missingSigns(form[EAR_OF_SIDE[side]]).length > 0 && (

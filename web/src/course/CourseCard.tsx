@@ -14,7 +14,6 @@ import { CourseBar } from './CourseBar';
 import { StopDialog } from './StopDialog';
 import type { CourseInFull } from './useDoses';
 import { Because } from '../ui/Because';
-import { InUnits } from '../ui/InUnits';
 
 type Point = CourseInFull['went'][number]['points'][number];
 
@@ -94,15 +93,13 @@ export function CourseCard({
           </li>
         ))}
         {lasts?.reasons.map(({ sentence }) => (
-          <li key={sentence}>
-            <InUnits said={sentence} />
-          </li>
+          <li key={sentence}>{sentence}</li>
         ))}
         <li>{recheck ? `Recheck on ${longDate(recheck)}.` : 'No recheck is noted.'}</li>
       </Stack>
       {board.reasons.map(({ sentence }) => (
         <Alert severity="info" key={sentence} sx={{ mb: 1 }}>
-          <InUnits said={sentence} />
+          {sentence}
         </Alert>
       ))}
       {mayRecord && (

@@ -5,7 +5,6 @@ import { labelOf } from '../form/choice';
 import { capital } from '../measure/words';
 import { dateWithYear } from '../measure/days';
 import type { HandOver } from './useHandOver';
-import { InUnits } from '../ui/InUnits';
 
 /** The one page that whoever takes a dog is given: what can hurt it stands first. */
 export function HandOverSheet({ page }: { page: HandOver }) {
@@ -43,7 +42,7 @@ export function HandOverSheet({ page }: { page: HandOver }) {
           <Box component="ul" sx={{ m: 0, pl: 2.5 }}>
             {lines.map(({ sentence }) => (
               <Typography key={sentence} component="li">
-                <InUnits said={capital(sentence)} />
+                {capital(sentence)}
               </Typography>
             ))}
           </Box>

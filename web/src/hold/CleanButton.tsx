@@ -7,7 +7,6 @@ import { Link as RouterLink } from 'react-router';
 import { useMayRecord } from '../household/useMe';
 import type { Schemas } from '../api/client';
 import { earName, type Side } from '../measure/side';
-import { InUnits } from '../ui/InUnits';
 
 /** The way to cleaning one ear; closed while it is held or a vet said so, with the reason beside. */
 export function CleanButton({
@@ -36,7 +35,7 @@ export function CleanButton({
           Clean {name}
         </Button>
         <Typography id={id} variant="body2" sx={{ mt: 0.5, color: 'error.main' }}>
-          Closed: <InUnits said={ear.why.sentence} />
+          Closed: {ear.why.sentence}
         </Typography>
       </Box>
     );

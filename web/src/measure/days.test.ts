@@ -9,7 +9,6 @@ import {
   momentOf,
   shortDate,
   timeIn,
-  withDatesAsRead,
 } from './days';
 
 describe('days', () => {
@@ -80,10 +79,4 @@ describe('the moment of what a person names a day for', () => {
     expect(momentOf('2026-11-20', 'Europe/London', now, said)).toEqual(said);
     expect(momentOf('2026-11-21', 'Europe/London', now, said).at).toBe('2026-11-21T12:00:00.000Z');
   });
-});
-
-it('says the dates of a sentence as all others', () => {
-  expect(withDatesAsRead('The check of 2 Sep 2026 found 5 days in May.')).toBe(
-    'The check of 2 Sept 2026 found 5 days in May.',
-  );
 });

@@ -1,4 +1,4 @@
-import { LOCALE } from './locale';
+import { dates } from './locale';
 
 /** Local dates are ISO strings, such as 2026-11-25; they have no zone and never move. */
 export type Day = string;
@@ -30,24 +30,24 @@ export function dayIn(zone: string, instant: Date): Day {
   return `${part('year').padStart(4, '0')}-${part('month')}-${part('day')}`;
 }
 
-const SHORT = new Intl.DateTimeFormat(LOCALE, {
+const SHORT = {
   weekday: 'short',
   day: 'numeric',
   month: 'short',
   timeZone: 'UTC',
-});
-const LONG = new Intl.DateTimeFormat(LOCALE, {
+} as const;
+const LONG = {
   weekday: 'long',
   day: 'numeric',
   month: 'long',
   timeZone: 'UTC',
-});
-const WITH_YEAR = new Intl.DateTimeFormat(LOCALE, {
+} as const;
+const WITH_YEAR = {
   day: 'numeric',
   month: 'short',
   year: 'numeric',
   timeZone: 'UTC',
-});
+} as const;
 
 function utc(day: Day): Date {
   return new Date(epochDay(day) * MS_PER_DAY);
@@ -55,50 +55,39 @@ function utc(day: Day): Date {
 
 /** "Wed 25 Nov" */
 export function shortDate(day: Day): string {
-  return SHORT.format(utc(day)).replace(',', '');
+  return dates(SHORT).format(utc(day)).replace(',', '');
 }
 
 /** "Wednesday 25 November" */
 export function longDate(day: Day): string {
-  return LONG.format(utc(day)).replace(',', '');
+  return dates(LONG).format(utc(day)).replace(',', '');
 }
 
-const IN_FULL = new Intl.DateTimeFormat(LOCALE, {
+const IN_FULL = {
   weekday: 'short',
   day: 'numeric',
   month: 'long',
   year: 'numeric',
   timeZone: 'UTC',
-});
+} as const;
 
 /** "Wed, 25 November 2026"; nothing for what is no day. */
 export function fullDate(day: string): string {
   return /^\d{4}-\d{2}-\d{2}$/.test(day) && !Number.isNaN(epochDay(day))
-    ? IN_FULL.format(utc(day))
+    ? dates(IN_FULL).format(utc(day))
     : '';
 }
 
 /** The parts of a date that stand above a column: "Wed", "25", "Nov". */
 export function dateParts(day: Day): { weekday: string; date: string; month: string } {
-  const parts = SHORT.formatToParts(utc(day));
+  const parts = dates(SHORT).formatToParts(utc(day));
   const part = (type: string) => parts.find((one) => one.type === type)?.value ?? '';
   return { weekday: part('weekday'), date: part('day'), month: part('month') };
 }
 
 /** "25 Nov 2026" */
 export function dateWithYear(day: Day): string {
-  return WITH_YEAR.format(utc(day));
-}
-
-const MONTHS = 'Jan|Feb|Mar|Apr|May|Jun|Jul|Aug|Sep|Oct|Nov|Dec';
-const SAID = new RegExp(`\\b(\\d{1,2}) (${MONTHS}) (\\d{4})\\b`, 'g');
-
-/** A sentence of the server with its dates, "22 Nov 2026", as all others stand on the screen. */
-export function withDatesAsRead(sentence: string): string {
-  return sentence.replace(SAID, (_, date: string, month: string, year: string) => {
-    const number = MONTHS.split('|').indexOf(month) + 1;
-    return dateWithYear(`${year}-${String(number).padStart(2, '0')}-${date.padStart(2, '0')}`);
-  });
+  return dates(WITH_YEAR).format(utc(day));
 }
 
 /** "today", "tomorrow", "in 9 days", "5 days ago" */

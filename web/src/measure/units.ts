@@ -1,5 +1,5 @@
 import type { Schemas } from '../api/client';
-import { LOCALE } from './locale';
+import { dates } from './locale';
 
 type Settings = Schemas['SettingsRequest'];
 export type WeightUnit = Settings['weightUnit'];
@@ -22,7 +22,7 @@ function plain(number: number, decimals: number): string {
 
 /** The same as it is read, in the browser's way of writing numbers. */
 function read(number: number, decimals: number): string {
-  return new Intl.NumberFormat(LOCALE, { maximumFractionDigits: decimals }).format(number);
+  return new Intl.NumberFormat('en', { maximumFractionDigits: decimals }).format(number);
 }
 
 export function weightUnitWord(unit: WeightUnit): string {
@@ -108,54 +108,9 @@ function between(low: string, joint: string, high: string): string {
     : `${low} ${joint} ${high}`;
 }
 
-const MEASURED =
-  /(about )?(?:(-?\d+(?:\.\d+)?) (to|and|or|–) )?(-?\d+(?:\.\d+)?) (mL|kg|°C)(?![\w/])/g;
-
-/**
- * A sentence with what its numbers are in the household's units, the metric ones behind: "about 1¼
- * tsp (6.7 mL)". Nothing is taken away, so that no amount can be misread.
- */
-export function inHouseUnits(
-  sentence: string,
-  { volumeUnit, weightUnit }: Pick<Settings, 'volumeUnit' | 'weightUnit'>,
-): string {
-  const inWords = (number: number, unit: string) => {
-    switch (unit) {
-      case 'mL':
-        return volumeWords(number, volumeUnit);
-      case 'kg':
-        return weightWords(number, weightUnit);
-      default:
-        return volumeUnit === 'FL_OZ' ? `${Math.round(number * 1.8 + 32)} °F` : `${number} °C`;
-    }
-  };
-  return sentence.replace(
-    MEASURED,
-    (
-      all: string,
-      about: string | undefined,
-      low: string | undefined,
-      joint: string | undefined,
-      number: string,
-      unit: string,
-      at: number,
-    ) => {
-      const high = inWords(Number(number), unit);
-      if (high.endsWith(unit)) return all;
-      const words =
-        low !== undefined && joint !== undefined
-          ? between(inWords(Number(low), unit), joint, high)
-          : high;
-      const metric = about === undefined ? all : all.slice(about.length);
-      const said = about === undefined || words.startsWith('about') ? words : about + words;
-      return `${at === 0 ? said.charAt(0).toUpperCase() + said.slice(1) : said} (${metric})`;
-    },
-  );
-}
-
 /** "25 Nov 2026, 18:30" or "25 Nov 2026, 6:30 pm" */
 export function momentWords(instant: string, zone: string, hours: Hours): string {
-  return new Intl.DateTimeFormat(LOCALE, {
+  return dates({
     timeZone: zone,
     day: 'numeric',
     month: 'short',

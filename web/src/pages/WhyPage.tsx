@@ -21,7 +21,6 @@ import { WhatIf } from '../plan/WhatIf';
 import { LoadFactorWhy } from '../plan/Why';
 import type { PlanItem } from '../view/useToday';
 import { RuleTitle } from '../ui/Because';
-import { InUnits } from '../ui/InUnits';
 import { PLAN_KINDS } from '../api/planKinds';
 import { whyNot } from '../api/problem';
 
@@ -178,7 +177,7 @@ function Chain({ dog: inFull, item }: { dog: DogInFull; item: PlanItem }) {
             }}
           >
             <Typography>
-              <RuleTitle reason={reason} />: <InUnits said={reason.sentence} />
+              <RuleTitle reason={reason} />: {reason.sentence}
             </Typography>
           </Box>
         ))}

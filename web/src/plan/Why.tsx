@@ -4,7 +4,6 @@ import Typography from '@mui/material/Typography';
 import type { Schemas } from '../api/client';
 import { barReach } from './factorBar';
 import { RuleTitle } from '../ui/Because';
-import { InUnits } from '../ui/InUnits';
 
 type Reason = Schemas['Reason'];
 
@@ -24,7 +23,7 @@ function Factor({ reason, times }: { reason: Reason; times: number }) {
       }}
     >
       <Typography variant="body2" color={times === 1 ? 'textSecondary' : 'textPrimary'}>
-        <InUnits said={reason.sentence} />
+        {reason.sentence}
       </Typography>
       <Box
         aria-hidden="true"
@@ -93,7 +92,7 @@ export function Reasons({ reasons }: { reasons: readonly Reason[] }) {
   return reasons.map((reason) => (
     <Box component="li" key={`${reason.rule} ${reason.sentence}`} sx={{ listStyle: 'none' }}>
       <Typography variant="body2">
-        <RuleTitle reason={reason} />: <InUnits said={reason.sentence} />
+        <RuleTitle reason={reason} />: {reason.sentence}
       </Typography>
     </Box>
   ));

@@ -1,13 +1,11 @@
 import LinearProgress from '@mui/material/LinearProgress';
-import { useCallback, type ReactNode } from 'react';
+import { type ReactNode } from 'react';
 import { Navigate, useLocation } from 'react-router';
 import { useChosenHousehold } from '../household/chosenHousehold';
 import { HouseholdContext, useMe, type Household } from '../household/useMe';
 import { Problem, whyNot } from '../api/problem';
-import { withDatesAsRead } from '../measure/days';
-import { inHouseUnits } from '../measure/units';
 import { Failure } from '../ui/Failure';
-import { HouseUnits } from '../ui/houseUnits';
+import { readDates } from '../measure/locale';
 
 function unreachable(error: Error | null): boolean {
   return error instanceof Problem && error.status === 0;
@@ -38,14 +36,6 @@ export function SignedIn({ offline, children }: { offline?: Household; children:
 }
 
 function InHousehold({ household, children }: { household: Household; children: ReactNode }) {
-  const { volumeUnit, weightUnit } = household.settings;
-  const inUnits = useCallback(
-    (sentence: string) => inHouseUnits(withDatesAsRead(sentence), { volumeUnit, weightUnit }),
-    [volumeUnit, weightUnit],
-  );
-  return (
-    <HouseholdContext value={household}>
-      <HouseUnits value={inUnits}>{children}</HouseUnits>
-    </HouseholdContext>
-  );
+  readDates(household.settings.dayOrder);
+  return <HouseholdContext value={household}>{children}</HouseholdContext>;
 }

@@ -13,7 +13,6 @@ import { WORDS } from '../api/words';
 import { aimOf, FIRST_TARGET, targetsOf, type TargetLine } from './aim';
 import { millilitresOf, typedVolume, type Ingredient, type Pour } from './pours';
 import { useAim, type AimedMix } from './useMix';
-import { InUnits } from '../ui/InUnits';
 import { useSettings } from '../household/useMe';
 import { bottleUnit, bottleWords } from '../measure/units';
 
@@ -149,7 +148,7 @@ export function AimPanel({
         >
           {found.reasons.map(({ sentence }) => (
             <Typography key={sentence} sx={{ fontWeight: 650 }}>
-              <InUnits said={sentence} />
+              {sentence}
             </Typography>
           ))}
           <Typography>

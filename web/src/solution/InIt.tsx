@@ -5,7 +5,6 @@ import Typography from '@mui/material/Typography';
 import { WORDS } from '../api/words';
 import { labelOf } from '../form/choice';
 import type { MixPreview } from './useMix';
-import { InUnits } from '../ui/InUnits';
 
 /** The healthy canal, and what is drawn beside it. */
 const HEALTHY: readonly [number, number] = [4.6, 7.2];
@@ -38,11 +37,11 @@ export function InIt({ mix }: { mix: MixPreview }) {
       {mix.reasons.map(({ rule, sentence }) =>
         WARNED.includes(rule) ? (
           <Alert key={sentence} severity={rule === 'SOLUTION_CLASH' ? 'error' : 'warning'}>
-            <InUnits said={sentence} />
+            {sentence}
           </Alert>
         ) : (
           <Typography key={sentence} variant="body2" color="textSecondary">
-            <InUnits said={sentence} />
+            {sentence}
           </Typography>
         ),
       )}

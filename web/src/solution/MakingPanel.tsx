@@ -6,7 +6,6 @@ import { Link as RouterLink } from 'react-router';
 import type { MixPreview } from './useMix';
 import { useMaking } from './useMix';
 import { scaled, type MixRequest, type Pour } from './pours';
-import { InUnits } from '../ui/InUnits';
 import { useSettings } from '../household/useMe';
 import { bottleWords } from '../measure/units';
 
@@ -58,9 +57,7 @@ export function MakingPanel({
     >
       <Typography variant="h2">How much to make</Typography>
       {need.reasons.map(({ sentence }) => (
-        <Typography key={sentence}>
-          <InUnits said={sentence} />
-        </Typography>
+        <Typography key={sentence}>{sentence}</Typography>
       ))}
       {costs !== undefined && (
         <Typography>

@@ -7,7 +7,6 @@ import { useState } from 'react';
 import { chosenScale } from '../scale/chosenScale';
 import { WeighIn } from '../scale/WeighIn';
 import type { Making } from './useMix';
-import { InUnits } from '../ui/InUnits';
 
 /** The steps of making it, ticked off one by one. */
 export function MakingSteps({ steps }: { steps: Making['steps'] }) {
@@ -42,13 +41,13 @@ export function MakingSteps({ steps }: { steps: Making['steps'] }) {
             }
             label={
               <Typography sx={{ fontSize: '1.15rem' }}>
-                {at + 1}. <InUnits said={what} />
+                {at + 1}. {what}
               </Typography>
             }
           />
           {caution && (
             <Typography sx={{ pl: 4, color: 'warning.main', fontWeight: 650 }}>
-              <InUnits said={caution.endsWith('.') ? caution : `${caution}.`} />
+              {caution.endsWith('.') ? caution : `${caution}.`}
             </Typography>
           )}
           {grams !== undefined && (

@@ -6,7 +6,6 @@ import { useState } from 'react';
 import { earName, type Side } from '../measure/side';
 import type { MixRequest } from './pours';
 import { useNearest, type NearestMix } from './useMix';
-import { InUnits } from '../ui/InUnits';
 
 /** Asks for the nearest recipe that suits an ear, says what is changed, and takes it. */
 export function NearestButton({
@@ -46,9 +45,7 @@ export function NearestButton({
       sx={{ p: 1.5, borderRadius: 1, bgcolor: 'mark.plannedShade' }}
     >
       {nearest.reasons.map(({ sentence }) => (
-        <Typography key={sentence}>
-          <InUnits said={sentence} />
-        </Typography>
+        <Typography key={sentence}>{sentence}</Typography>
       ))}
       <Button variant="contained" onClick={() => onTake(nearest)} sx={{ mt: 1 }}>
         Take it

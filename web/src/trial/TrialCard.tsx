@@ -18,7 +18,6 @@ import { Compared } from '../trend/Compared';
 import { SlipButton } from './SlipButton';
 import { LABEL_WORDS, type TrialInFull } from './trial';
 import { TrialBar } from './TrialBar';
-import { InUnits } from '../ui/InUnits';
 
 type News = Schemas['DietStepRequest']['news'];
 
@@ -130,7 +129,7 @@ export function TrialCard({
         .filter(({ rule }) => !open || rule !== 'DIET_DAYS')
         .map(({ sentence }) => (
           <Typography key={sentence} sx={{ mb: 0.75 }}>
-            <InUnits said={sentence} />
+            {sentence}
           </Typography>
         ))}
       {full.comparison && (

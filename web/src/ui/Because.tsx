@@ -2,16 +2,14 @@ import MuiLink from '@mui/material/Link';
 import type { ElementType } from 'react';
 import { Link } from 'react-router';
 import type { Schemas } from '../api/client';
-import { useHouseUnits } from './houseUnits';
 
 type Reason = Schemas['Reason'];
 
 /** A reason's sentence, with a way to its rule. */
 export function Because({ reason }: { reason: Reason }) {
-  const inUnits = useHouseUnits();
   return (
     <>
-      {inUnits(reason.sentence)}{' '}
+      {reason.sentence}{' '}
       <MuiLink
         component={Link as ElementType}
         to={`/rulebook?rule=${reason.rule}`}

@@ -6,7 +6,6 @@ import { Link as RouterLink } from 'react-router';
 import type { GuidedSession, Session } from './progress';
 import { MAIN_TARGET } from './mainTarget';
 import { SessionFrame } from './SessionFrame';
-import { InUnits } from '../../ui/InUnits';
 
 type Ending = NonNullable<Session['ending']>;
 
@@ -124,7 +123,7 @@ export function EndingView({
         <Stack component="ul" sx={{ m: 0, pl: 3, gap: 0.75 }}>
           {ending.steps.map((sentence) => (
             <Typography key={sentence} component="li" sx={{ fontSize: '1.1rem' }}>
-              <InUnits said={sentence} />
+              {sentence}
             </Typography>
           ))}
         </Stack>

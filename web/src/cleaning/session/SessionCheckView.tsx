@@ -25,7 +25,6 @@ import { MAIN_TARGET } from './mainTarget';
 import type { GuidedSession } from './progress';
 import { afterCheck, foundIn, sayingOf, verdictsOf } from './sessionCheck';
 import { SessionFrame } from './SessionFrame';
-import { InUnits } from '../../ui/InUnits';
 
 /**
  * The check inside a session: both ears and the whole dog on one screen, judged on this device by
@@ -122,11 +121,11 @@ export function SessionCheckView({
                 ofSide(says, side)
                   .reasons.slice(0, 2)
                   .map(({ sentence }) => (
-                    <Typography key={`${side} $<InUnits said={sentence} />`} variant="body2">
+                    <Typography key={`${side} ${sentence}`} variant="body2">
                       <Box component="strong" aria-label={earName(side)} sx={{ mr: 0.75 }}>
                         {letter(side)}
                       </Box>
-                      <InUnits said={sentence} />
+                      {sentence}
                     </Typography>
                   )),
               )}

@@ -20,7 +20,6 @@ import { FirstTime } from './FirstTime';
 import { MAIN_TARGET } from './mainTarget';
 import { SessionFrame } from './SessionFrame';
 import { wakeSound } from './signals';
-import { InUnits } from '../../ui/InUnits';
 
 const WHO = [
   { value: true, label: 'with a helper' },
@@ -135,7 +134,7 @@ export function StartView({
             )}
             {session.reasons.map((reason) => (
               <Typography key={reason.sentence} variant="body2" color="textSecondary">
-                <InUnits said={reason.sentence} />
+                {reason.sentence}
               </Typography>
             ))}
           </Stack>
@@ -205,12 +204,12 @@ function WhatIsDone({ guided }: { guided: GuidedSession }) {
             </Typography>
             {task.care.map((words) => (
               <Typography key={words} sx={{ fontWeight: 600 }}>
-                <InUnits said={words} />
+                {words}
               </Typography>
             ))}
             {task.reasons.map((reason) => (
               <Typography key={reason.sentence} variant="body2">
-                <InUnits said={reason.sentence} />
+                {reason.sentence}
               </Typography>
             ))}
           </Box>

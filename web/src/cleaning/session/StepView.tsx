@@ -30,7 +30,6 @@ import {
 import { squelch } from './signals';
 import { TimerRing } from './TimerRing';
 import { WipeCount } from './WipeCount';
-import { useHouseUnits } from '../../ui/houseUnits';
 
 /** One step: which ear, what to do, why, how you know it is done, and what can harm. */
 export function StepView({
@@ -81,7 +80,6 @@ export function StepView({
 
 /** What a step says; in brief where something more pressing stands below it. */
 function Words({ step, brief }: { step: Step; brief: boolean }) {
-  const inUnits = useHouseUnits();
   return (
     <Box sx={{ display: 'grid', gap: { xs: 0.75, md: 1.5 } }}>
       <Box sx={{ display: 'flex', gap: 1.5, alignItems: 'center' }}>
@@ -115,7 +113,7 @@ function Words({ step, brief }: { step: Step; brief: boolean }) {
         </Typography>
       </Box>
       <Typography sx={{ fontSize: { xs: '1.15rem', md: '1.3rem' }, lineHeight: 1.35 }}>
-        {inUnits(step.what)}
+        {step.what}
       </Typography>
       {step.caution && (
         <Typography
@@ -129,7 +127,7 @@ function Words({ step, brief }: { step: Step; brief: boolean }) {
           }}
         >
           <WarningIcon aria-hidden="true" sx={{ fontSize: 22, mt: '1px' }} />
-          {inUnits(step.caution)}
+          {step.caution}
         </Typography>
       )}
       {!brief && (

@@ -5,6 +5,7 @@ import static com.tngtech.archunit.core.domain.JavaClass.Predicates.belongToAnyO
 import static com.tngtech.archunit.core.domain.JavaClass.Predicates.resideInAPackage;
 import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.classes;
 import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.noClasses;
+import static com.tngtech.archunit.library.Architectures.layeredArchitecture;
 import static com.tngtech.archunit.library.dependencies.SlicesRuleDefinition.slices;
 
 import com.tngtech.archunit.core.domain.Dependency;
@@ -16,9 +17,11 @@ import com.tngtech.archunit.lang.ArchCondition;
 import com.tngtech.archunit.lang.ArchRule;
 import com.tngtech.archunit.lang.ConditionEvents;
 import com.tngtech.archunit.lang.SimpleConditionEvent;
+import com.tngtech.archunit.library.Architectures.LayeredArchitecture;
 import jakarta.persistence.EntityManager;
 import java.time.Instant;
 import java.time.LocalDate;
+import java.util.List;
 import org.evenlobe.core.check.CheckVerdict;
 import org.evenlobe.core.check.EardrumKnown;
 import org.evenlobe.core.check.Hold;
@@ -40,6 +43,62 @@ class ArchitectureTest {
   @ArchTest
   static final ArchRule NO_CIRCLES_BETWEEN_NOUNS =
       slices().matching("org.evenlobe.server.(*)..").should().beFreeOfCycles();
+
+  /** Each room, and those that it may know, the ground first. */
+  private static final String ROOMS =
+      """
+      climate:
+      problem:
+      access: problem
+      body: access problem
+      ear: problem
+      fact: access problem
+      image: access problem
+      mail: access
+      passkey: access problem
+      account: access fact mail passkey problem
+      archive: access account fact image problem
+      dog: access archive ear fact image problem
+      record: access dog fact problem
+      ask: fact problem record
+      check: fact problem record
+      exposure: access fact problem record
+      photo: access archive fact image problem record
+      lesson: access fact photo problem
+      plan: access account climate fact problem record
+      rule:
+      site: access
+      solution: access fact problem
+      stock: access fact problem record solution
+      cleaning: access dog fact problem record stock
+      course: access account fact problem record stock
+      exchange: access account dog fact plan problem record stock
+      handover: cleaning exposure fact problem record
+      remind: access account mail plan problem record stock
+      trend: fact record
+      trial: access fact problem record
+      view: access account check cleaning course dog exchange handover photo plan problem record solution stock
+      visit: access archive fact image problem record
+      demo: access account check cleaning course dog exposure fact handover photo record solution stock trial visit
+      watch:
+      """;
+
+  @ArchTest static final ArchRule EVERY_ROOM_KNOWS_THOSE_ONLY = house();
+
+  private static ArchRule house() {
+    LayeredArchitecture house = layeredArchitecture().consideringOnlyDependenciesInLayers();
+    List<String[]> rooms = ROOMS.lines().map(line -> line.split(":\\s*", -1)).toList();
+    for (String[] room : rooms) {
+      house = house.layer(room[0]).definedBy("org.evenlobe.server." + room[0] + "..");
+    }
+    for (String[] room : rooms) {
+      house =
+          room[1].isEmpty()
+              ? house.whereLayer(room[0]).mayNotAccessAnyLayer()
+              : house.whereLayer(room[0]).mayOnlyAccessLayers(room[1].split(" ", -1));
+    }
+    return house.ensureAllClassesAreContainedInArchitectureIgnoring("org.evenlobe.server");
+  }
 
   @ArchTest
   static final ArchRule THE_CLOCK_IS_A_BEAN =

@@ -13,11 +13,15 @@ import java.net.http.HttpRequest;
 import java.net.http.HttpResponse;
 import java.nio.charset.StandardCharsets;
 import java.util.UUID;
+import org.evenlobe.core.measure.Quantities;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
 
 /** Someone who speaks HTTP to the server, with cookies as a browser keeps them. */
 public final class Caller {
+  /** What begins a quantity in the core's sentences; none may leave the server as that. */
+  private static final char MARK = Quantities.volume(1).charAt(0);
+
   private static final JsonMapper JSON = JsonMapper.shared();
   public static final String PASSWORD = "a long enough secret";
 
@@ -145,6 +149,9 @@ public final class Caller {
     try {
       HttpResponse<String> response =
           client.send(request.build(), HttpResponse.BodyHandlers.ofString(StandardCharsets.UTF_8));
+      if (response.body().indexOf(MARK) >= 0) {
+        throw new AssertionError("a quantity that nobody wrote out: " + response.body());
+      }
       return new Answer(response.statusCode(), response.body(), response);
     } catch (IOException e) {
       throw new UncheckedIOException(e);

@@ -2,11 +2,11 @@ package org.evenlobe.core.cleaning;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
 import org.evenlobe.core.cleaning.SessionStep.Kind;
 import org.evenlobe.core.cleaning.SessionStep.OnlyIf;
 import org.evenlobe.core.cleaning.SessionStep.StepTimer;
+import org.evenlobe.core.measure.Quantities;
 import org.evenlobe.core.measure.Side;
 import org.evenlobe.core.measure.Volume;
 import org.evenlobe.core.record.CleaningInstruction;
@@ -301,6 +301,6 @@ final class EarSteps {
   }
 
   private static String plain(Volume volume) {
-    return String.format(Locale.ROOT, "%.1f mL", volume.millilitres());
+    return Quantities.tenths(volume);
   }
 }

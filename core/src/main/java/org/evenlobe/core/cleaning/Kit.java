@@ -2,12 +2,12 @@ package org.evenlobe.core.cleaning;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
 import java.util.function.Predicate;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.evenlobe.core.measure.EarPair;
+import org.evenlobe.core.measure.Quantities;
 import org.evenlobe.core.measure.Side;
 import org.evenlobe.core.measure.Volume;
 import org.evenlobe.core.record.CleaningMethod;
@@ -84,7 +84,9 @@ final class Kit {
             .sum();
     return poured.isEmpty()
         ? "Cleaner, for the wipes only"
-        : round == 0 ? "Cleaner" : String.format(Locale.ROOT, "Cleaner: %.1f mL a round", round);
+        : round == 0
+            ? "Cleaner"
+            : "Cleaner: %s a round".formatted(Quantities.tenths(new Volume(round)));
   }
 
   /** Whether what is done takes ready wipes and nothing from a bottle. */

@@ -5,8 +5,10 @@ import java.util.List;
 import java.util.Optional;
 import org.evenlobe.core.check.MayGoIn;
 import org.evenlobe.core.check.Verdict;
+import org.evenlobe.core.measure.Quantities;
 import org.evenlobe.core.measure.Side;
 import org.evenlobe.core.measure.Volume;
+import org.evenlobe.core.record.CleaningGuard;
 import org.evenlobe.core.record.CleaningInstruction;
 import org.evenlobe.core.record.CleaningMethod;
 import org.evenlobe.core.record.CleaningWays;
@@ -23,7 +25,6 @@ import org.evenlobe.core.rule.Rule;
  * <p>For example a household that fills, with a dog whose check says "wipe only", wipes.
  */
 final class MethodChoice {
-  private static final int GUARD_DAYS = 5;
 
   private final Side side;
   private final EarBefore ear;
@@ -143,8 +144,8 @@ final class MethodChoice {
       small.ifPresent(
           one ->
               say(
-                  "A small amount by the label, %s mL, not to the line."
-                      .formatted(Figures.plain(one.millilitres()))));
+                  "A small amount by the label, %s, not to the line."
+                      .formatted(Quantities.volume(one.millilitres()))));
     }
     return preferred;
   }
@@ -185,7 +186,7 @@ final class MethodChoice {
 
   private void tooSoon() {
     ear.daysSince()
-        .filter(days -> days < GUARD_DAYS && ear.order().isEmpty())
+        .filter(days -> days < CleaningGuard.DAYS && ear.order().isEmpty())
         .ifPresent(
             days ->
                 say(

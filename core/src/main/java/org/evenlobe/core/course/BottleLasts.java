@@ -4,11 +4,11 @@ import java.time.LocalDate;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Stream;
+import org.evenlobe.core.measure.Quantities;
 import org.evenlobe.core.record.Course;
 import org.evenlobe.core.record.CoursePhase;
 import org.evenlobe.core.record.Giving;
 import org.evenlobe.core.record.MedicineBottle;
-import org.evenlobe.core.rule.Figures;
 import org.evenlobe.core.rule.Reason;
 import org.evenlobe.core.rule.Rule;
 
@@ -98,16 +98,17 @@ public record BottleLasts(
       Optional<LocalDate> useBy) {
     boolean open = run.course().isOpen();
     String sentence =
-        "%s mL are left, and the doses to come%s take %s mL, a tenth of it for loss: %s"
+        "%s are left, and the doses to come%s take %s, a tenth of it for loss: %s"
             .formatted(
-                Figures.plain(left),
+                Quantities.volume(left),
                 open ? " in 60 days" : "",
-                Figures.plain(needed),
+                Quantities.volume(needed),
                 runsOut
                     .map(
                         dose ->
                             "it runs out at dose %d, on %s."
-                                .formatted(dose.number(), Figures.date(dose.local().toLocalDate())))
+                                .formatted(
+                                    dose.number(), Quantities.day(dose.local().toLocalDate())))
                     .orElse("it lasts."));
     return with(
         Reason.of(Rule.COURSE_BOTTLE, sentence).with("needed", needed).with("left", left), useBy);
@@ -122,7 +123,7 @@ public record BottleLasts(
                     Reason.of(
                         Rule.COURSE_BOTTLE,
                         "It may be used up to and including %s: it goes out of date before the"
-                                .formatted(Figures.date(day))
+                                .formatted(Quantities.day(day))
                             + " course ends.")))
         .orElse(List.of(reason));
   }

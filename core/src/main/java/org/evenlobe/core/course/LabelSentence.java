@@ -42,8 +42,6 @@ public record LabelSentence(
 
   private static final int HOURS = 24;
   private static final int DAYS_IN_A_WEEK = 7;
-  private static final LocalTime MORNING = LocalTime.of(8, 0);
-  private static final LocalTime EVENING = LocalTime.of(20, 0);
   private static final LocalTime BEDTIME = LocalTime.of(22, 0);
 
   private static final List<String> NUMBERS =
@@ -303,7 +301,7 @@ public record LabelSentence(
 
     private static Optional<Rhythm> every(double days) {
       return days >= 1 && days <= HowOften.MOST_DAYS
-          ? Optional.of(new Rhythm(List.of(MORNING), (int) days))
+          ? Optional.of(new Rhythm(List.of(HowOften.MORNING), (int) days))
           : Optional.empty();
     }
 
@@ -313,7 +311,7 @@ public record LabelSentence(
         return Optional.empty();
       }
       List<LocalTime> times = new ArrayList<>();
-      for (int at = MORNING.getHour() % hours; at < HOURS; at += hours) {
+      for (int at = HowOften.MORNING.getHour() % hours; at < HOURS; at += hours) {
         times.add(LocalTime.of(at, 0));
       }
       return Optional.of(new Rhythm(times, 1));
@@ -331,7 +329,7 @@ public record LabelSentence(
         return Optional.empty();
       }
       List<LocalTime> hours = HowOften.timesADay(times).hours();
-      return Optional.of(new Rhythm(hours.isEmpty() ? List.of(MORNING) : hours, 1));
+      return Optional.of(new Rhythm(hours.isEmpty() ? List.of(HowOften.MORNING) : hours, 1));
     }
 
     private static Rhythm dayTimes(MatchResult match) {
@@ -345,9 +343,9 @@ public record LabelSentence(
 
     private static LocalTime time(String said) {
       return switch (said) {
-        case "morning" -> MORNING;
+        case "morning" -> HowOften.MORNING;
         case "bedtime" -> BEDTIME;
-        default -> EVENING;
+        default -> HowOften.EVENING;
       };
     }
 

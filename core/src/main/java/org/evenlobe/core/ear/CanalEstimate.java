@@ -2,7 +2,7 @@ package org.evenlobe.core.ear;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
+import org.evenlobe.core.measure.Quantities;
 import org.evenlobe.core.measure.Volume;
 import org.evenlobe.core.measure.Weight;
 import org.evenlobe.core.rule.Figures;
@@ -80,14 +80,15 @@ public record CanalEstimate(
       Weight weight, Volume expected, List<Volume> fills, Volume volume, boolean beyond) {
     List<Reason> reasons = new ArrayList<>();
     String start =
-        "A dog of %s kg: about %s mL".formatted(Figures.plain(weight.kilograms()), tenth(expected));
+        "A dog of %s: about %s".formatted(Quantities.weight(weight), Quantities.tenths(expected));
     reasons.add(
         Reason.of(
                 Rule.EAR_CANAL,
                 fills.isEmpty()
                     ? start + ", until a fill is recorded."
-                    : "%s; with %s to the line, %s mL."
-                        .formatted(start, Figures.count(fills.size(), "fill"), tenth(volume)))
+                    : "%s; with %s to the line, %s."
+                        .formatted(
+                            start, Figures.count(fills.size(), "fill"), Quantities.tenths(volume)))
             .with("kilograms", weight.kilograms())
             .with("expected", expected.millilitres())
             .with("fills", fills.size())
@@ -96,12 +97,9 @@ public record CanalEstimate(
       reasons.add(
           Reason.of(
               Rule.EAR_CANAL,
-              "Published canal lengths go from about 5 to 55 kg: outside that, take it as ±."));
+              "Published canal lengths go from about %s: outside that, take it as ±."
+                  .formatted(Quantities.weights(PUBLISHED_FROM, PUBLISHED_TO))));
     }
     return reasons;
-  }
-
-  private static String tenth(Volume volume) {
-    return String.format(Locale.ROOT, "%.1f", volume.millilitres());
   }
 }

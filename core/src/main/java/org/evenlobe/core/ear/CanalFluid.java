@@ -3,6 +3,7 @@ package org.evenlobe.core.ear;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
+import org.evenlobe.core.measure.Quantities;
 import org.evenlobe.core.measure.Volume;
 import org.evenlobe.core.rule.Figures;
 import org.evenlobe.core.rule.Reason;
@@ -73,22 +74,22 @@ public record CanalFluid(
         Reason.of(
                 Rule.EAR_FLUID,
                 reach < canal.horizontal().length()
-                    ? "%s mL fill the part beyond the bend to %s of %s cm and stand nowhere in the"
+                    ? "%s fill the part beyond the bend to %s of %s cm and stand nowhere in the"
                             .formatted(
-                                tenth(poured.millilitres()),
+                                Quantities.tenths(poured),
                                 tenth(reach),
                                 tenth(canal.horizontal().length()))
                         + " part that you can reach."
-                    : "%s mL stay in: %d %% of what this canal holds."
-                        .formatted(tenth(held.millilitres()), Figures.halfUp(share)))
+                    : "%s stay in: %d %% of what this canal holds."
+                        .formatted(Quantities.tenths(held), Figures.halfUp(share)))
             .with("poured", poured.millilitres())
             .with("held", held.millilitres()));
     if (tilt.degrees() > 0) {
       reasons.add(
           Reason.of(
                   Rule.EAR_TILT,
-                  "Tipped by %s degrees, %s mL run out again."
-                      .formatted(Figures.plain(tilt.degrees()), tenth(lost.millilitres())))
+                  "Tipped by %s degrees, %s run out again."
+                      .formatted(Figures.plain(tilt.degrees()), Quantities.tenths(lost)))
               .with("degrees", tilt.degrees())
               .with("lost", lost.millilitres()));
     }

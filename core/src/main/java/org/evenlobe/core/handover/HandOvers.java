@@ -18,6 +18,7 @@ import org.evenlobe.core.handover.HandOver.HandOverPart;
 import org.evenlobe.core.history.DogHistory;
 import org.evenlobe.core.history.EarStands;
 import org.evenlobe.core.history.VetOrder;
+import org.evenlobe.core.measure.Quantities;
 import org.evenlobe.core.measure.Side;
 import org.evenlobe.core.plan.DogPlan;
 import org.evenlobe.core.plan.item.PlanItem;
@@ -188,7 +189,7 @@ public final class HandOvers {
             item ->
                 "%s: %s."
                     .formatted(
-                        Figures.date(Figures.later(item.window().best(), today)),
+                        Quantities.day(Figures.later(item.window().best(), today)),
                         naming.items().apply(item)));
   }
 
@@ -226,8 +227,8 @@ public final class HandOvers {
                 ears.isEmpty() ? "" : " into " + ears,
                 doses.get(0).amount().words(),
                 times,
-                Figures.date(doses.get(0).local().toLocalDate()),
-                Figures.date(doses.get(doses.size() - 1).local().toLocalDate())));
+                Quantities.day(doses.get(0).local().toLocalDate()),
+                Quantities.day(doses.get(doses.size() - 1).local().toLocalDate())));
   }
 
   private Stream<String> goesIn(Naming naming) {
@@ -260,7 +261,7 @@ public final class HandOvers {
             ear,
             naming.cleaner().orElse("the cleaner that comes with it"),
             Canals.of(history.dog(), plan.today())
-                .map(pair -> Figures.plain(pair.get(side).volume().millilitres()) + " mL")
+                .map(pair -> Quantities.volume(pair.get(side).volume().millilitres()))
                 .orElse("what the canal takes"));
   }
 

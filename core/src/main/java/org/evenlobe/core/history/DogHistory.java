@@ -16,6 +16,7 @@ import org.evenlobe.core.check.EarStory;
 import org.evenlobe.core.check.EarTable;
 import org.evenlobe.core.check.EardrumKnown;
 import org.evenlobe.core.measure.EarPair;
+import org.evenlobe.core.measure.Quantities;
 import org.evenlobe.core.measure.Side;
 import org.evenlobe.core.record.CheckRecord;
 import org.evenlobe.core.record.Course;
@@ -43,7 +44,6 @@ public final class DogHistory {
   private static final int QUIET_RECORD_DAYS = 90;
   private static final int FLARE_MONTHS = 12;
   private static final int LONG_STANDING_DAYS = 30;
-  private static final double DAYS_IN_A_YEAR = 365.25;
 
   private final DogRecord dog;
   private final LocalDate today;
@@ -123,7 +123,7 @@ public final class DogHistory {
         inTwelveMonths >= 2,
         longStanding,
         worseBefore,
-        dog.profile().bornOn().map(born -> ChronoUnit.DAYS.between(born, day) / DAYS_IN_A_YEAR));
+        dog.profile().bornOn().map(born -> Figures.years(born, day)));
   }
 
   /** Every check with its verdicts, oldest first. */
@@ -305,7 +305,7 @@ public final class DogHistory {
         .map(
             on ->
                 "A vet last looked at the eardrum on %s; what came since makes it worth another look."
-                    .formatted(Figures.date(on)))
+                    .formatted(Quantities.day(on)))
         .orElse("No vet has seen the eardrum lately: ask your vet to look, at the next visit.");
   }
 

@@ -3,6 +3,7 @@ package org.evenlobe.core.history;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.stream.Collectors;
+import org.evenlobe.core.measure.Quantities;
 import org.evenlobe.core.measure.Side;
 import org.evenlobe.core.rule.Figures;
 import org.evenlobe.core.rule.Reason;
@@ -43,7 +44,7 @@ public record Drift(double baseline, double sum, List<Step> built) {
     String checks =
         built.stream()
             .filter(step -> step.score() > baseline + SLACK)
-            .map(step -> "%d on %s".formatted(step.score(), Figures.date(step.day())))
+            .map(step -> "%d on %s".formatted(step.score(), Quantities.day(step.day())))
             .collect(Collectors.joining(", "));
     return Reason.of(
             Rule.TREND_DRIFT,

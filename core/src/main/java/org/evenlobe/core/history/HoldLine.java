@@ -10,9 +10,9 @@ import java.util.Set;
 import java.util.UUID;
 import org.evenlobe.core.check.Hold;
 import org.evenlobe.core.check.Verdict;
+import org.evenlobe.core.measure.Quantities;
 import org.evenlobe.core.measure.Side;
 import org.evenlobe.core.record.VisitRecord;
-import org.evenlobe.core.rule.Figures;
 import org.evenlobe.core.rule.Reason;
 import org.evenlobe.core.rule.Rule;
 
@@ -227,7 +227,7 @@ final class HoldLine {
             Rule.CHECK_HOLD,
             mayConfirm
                 ? "Its checks have been quiet since %s: you may confirm that the hold is over."
-                    .formatted(Figures.date(quietFrom.orElseThrow()))
+                    .formatted(Quantities.day(quietFrom.orElseThrow()))
                 : "A vet's word lifts the hold, or quiet checks of this ear, the first and the last"
                     + " at least 2 days apart, and your word."));
     return new Hold(

@@ -10,12 +10,12 @@ import org.evenlobe.core.check.Hold;
 import org.evenlobe.core.check.MayGoIn;
 import org.evenlobe.core.check.Verdict;
 import org.evenlobe.core.history.EarStands.Because;
+import org.evenlobe.core.measure.Quantities;
 import org.evenlobe.core.measure.Side;
 import org.evenlobe.core.record.Course;
 import org.evenlobe.core.record.DogRecord;
 import org.evenlobe.core.record.EarFinding;
 import org.evenlobe.core.record.Told;
-import org.evenlobe.core.rule.Figures;
 import org.evenlobe.core.rule.Reason;
 import org.evenlobe.core.rule.Rule;
 
@@ -173,7 +173,7 @@ final class Standing {
                     "%s saw on %s: %s. Nothing goes in until somebody has looked."
                         .formatted(
                             one.told().by(),
-                            Figures.date(one.told().day()),
+                            Quantities.day(one.told().day()),
                             one.seen().stream()
                                 .map(Told.Seen::words)
                                 .collect(Collectors.joining(", ")))));
@@ -188,7 +188,7 @@ final class Standing {
                     one.since(),
                     Rule.CHECK_NOT_SEEN,
                     "Nobody could look into the %s since %s: nothing goes in until somebody has."
-                        .formatted(ear(), Figures.date(one.since()))));
+                        .formatted(ear(), Quantities.day(one.since()))));
   }
 
   private Optional<Judged> callFirst() {
@@ -200,7 +200,7 @@ final class Standing {
                     look.day(),
                     Rule.CHECK_CALL_FIRST,
                     "The %s was worse on %s, and the dog not itself: call before going on."
-                        .formatted(ear(), Figures.date(look.day()))));
+                        .formatted(ear(), Quantities.day(look.day()))));
   }
 
   private Optional<Judged> checkFirst() {
@@ -235,7 +235,7 @@ final class Standing {
                   ? "Its medicine's label says how to clean it: %s."
                       .formatted(ordered.get().words())
                   : "Your vet ordered on %s: %s."
-                      .formatted(Figures.date(ordered.get().since()), ordered.get().words()));
+                      .formatted(Quantities.day(ordered.get().since()), ordered.get().words()));
     }
     return bySigns(narrow);
   }
@@ -314,7 +314,7 @@ final class Standing {
               .formatted(
                   stays.get().instruction().product().orElse("A medicine"),
                   ear(),
-                  Figures.date(stays.get().instruction().until().orElseThrow())));
+                  Quantities.day(stays.get().instruction().until().orElseThrow())));
     }
     Optional<VetOrder> ordered = order.filter(VetOrder::cleans);
     boolean staysByWord =

@@ -3,13 +3,13 @@ package org.evenlobe.core.history;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Optional;
+import org.evenlobe.core.measure.Quantities;
 import org.evenlobe.core.record.CleaningRecord;
 import org.evenlobe.core.record.Dated;
 import org.evenlobe.core.record.Handled;
 import org.evenlobe.core.record.Handling;
 import org.evenlobe.core.record.Practice;
 import org.evenlobe.core.record.Rung;
-import org.evenlobe.core.rule.Figures;
 import org.evenlobe.core.rule.Reason;
 import org.evenlobe.core.rule.Rule;
 
@@ -121,7 +121,7 @@ final class TrustLine {
   }
 
   private String words(Move move) {
-    String on = Figures.date(move.day());
+    String on = Quantities.day(move.day());
     String stands = "step %d, %s.".formatted(rung.number(), rung.words());
     return switch (move.how()) {
       case CALM, UNEASY, AS_ALWAYS ->

@@ -6,6 +6,7 @@ import java.util.Optional;
 import java.util.UUID;
 import org.evenlobe.core.check.MayGoIn;
 import org.evenlobe.core.course.DoseSchedule;
+import org.evenlobe.core.measure.Quantities;
 import org.evenlobe.core.record.CleaningInstruction;
 import org.evenlobe.core.record.Course;
 import org.evenlobe.core.record.Dated;
@@ -103,7 +104,7 @@ public record VetOrder(
     String until =
         instruction
             .until()
-            .map(last -> ", until " + Figures.date(last))
+            .map(last -> ", until " + Quantities.day(last))
             .orElse(instruction.untilNextVisit() ? ", until the next visit" : "");
     return often + how + until;
   }

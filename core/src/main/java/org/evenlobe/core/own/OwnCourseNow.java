@@ -11,10 +11,10 @@ import org.evenlobe.core.check.MayGoIn;
 import org.evenlobe.core.check.Verdict;
 import org.evenlobe.core.history.AssessedCheck;
 import org.evenlobe.core.history.DogHistory;
+import org.evenlobe.core.measure.Quantities;
 import org.evenlobe.core.measure.Side;
 import org.evenlobe.core.measure.Worded;
 import org.evenlobe.core.record.OwnCourse;
-import org.evenlobe.core.rule.Figures;
 import org.evenlobe.core.rule.Reason;
 import org.evenlobe.core.rule.Rule;
 import org.evenlobe.core.suit.EarNow;
@@ -151,7 +151,7 @@ public record OwnCourseNow(
     return Reason.of(
         Rule.OWN_COURSE,
         "Ended on %s: the %s said STOP. Put nothing more of it in, and tell your vet what it was."
-            .formatted(Figures.date(stop.on()), stop.ear().ear()));
+            .formatted(Quantities.day(stop.on()), stop.ear().ear()));
   }
 
   private static EarAnswer answer(Side side, Optional<Offer> offer, EarNow ear) {

@@ -7,6 +7,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.stream.Stream;
+import org.evenlobe.core.measure.Quantities;
 import org.evenlobe.core.measure.Side;
 import org.evenlobe.core.plan.item.PlanItem;
 import org.evenlobe.core.plan.item.Window;
@@ -120,7 +121,7 @@ final class HairSchedule {
                     "%s on %s, and done every %s."
                         .formatted(
                             Figures.capital(done.work().words()),
-                            Figures.date(done.day()),
+                            Quantities.day(done.day()),
                             Figures.count(rhythm.weeks(), "week")))
             .orElse(
                 "No hair care is on record; it is done every %s."

@@ -5,6 +5,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
+import org.evenlobe.core.measure.Quantities;
 import org.evenlobe.core.record.Supply;
 import org.evenlobe.core.rule.Figures;
 import org.evenlobe.core.rule.Reason;
@@ -87,9 +88,10 @@ final class PadDraw {
         : Optional.of(
             Reason.of(
                     Rule.STOCK_PAD,
-                    "By your counts and %s a wipe takes %s mL."
+                    "By your counts and %s a wipe takes %s."
                         .formatted(
-                            Figures.count(Math.round(wipes), "wipe"), Figures.plain(millilitres)))
+                            Figures.count(Math.round(wipes), "wipe"),
+                            Quantities.volume(millilitres)))
                 .with("millilitres", millilitres));
   }
 }

@@ -44,6 +44,7 @@ import org.evenlobe.core.plan.turn.LastCleaned;
 import org.evenlobe.core.plan.turn.OrderSchedule;
 import org.evenlobe.core.plan.turn.Rhythm;
 import org.evenlobe.core.plan.turn.WaterSchedule;
+import org.evenlobe.core.record.CleaningGuard;
 import org.evenlobe.core.record.ClimateReading;
 import org.evenlobe.core.record.Dated;
 import org.evenlobe.core.record.DogProfile;
@@ -59,9 +60,6 @@ import org.evenlobe.core.rule.Rule;
 /** Makes a dog's plan out of its facts and a day; the same facts and day give the same plan. */
 public final class Planner {
   private static final int CLEAN_WIPES_IN_A_ROW = 3;
-
-  /** No cleaning is proposed sooner than this after the last one. */
-  private static final int GUARD_DAYS = 5;
 
   private final BreedCatalogue breeds;
 
@@ -261,7 +259,9 @@ public final class Planner {
                 now.history()
                     .loads(side)
                     .lastBefore(check)
-                    .filter(last -> ChronoUnit.DAYS.between(last.day(), check.day()) < GUARD_DAYS));
+                    .filter(
+                        last ->
+                            ChronoUnit.DAYS.between(last.day(), check.day()) < CleaningGuard.DAYS));
   }
 
   private static List<Reason> advice(Side side, Optional<Dated> tooSoon, DogHistory history) {

@@ -29,6 +29,7 @@ import org.evenlobe.core.history.DogHistory;
 import org.evenlobe.core.history.EarStands;
 import org.evenlobe.core.history.VetOrder;
 import org.evenlobe.core.measure.EarPair;
+import org.evenlobe.core.measure.Quantities;
 import org.evenlobe.core.measure.Side;
 import org.evenlobe.core.plan.item.PlanItem;
 import org.evenlobe.core.plan.item.Standing;
@@ -45,7 +46,6 @@ import org.evenlobe.core.record.HearingTry;
 import org.evenlobe.core.record.Moment;
 import org.evenlobe.core.record.Odour;
 import org.evenlobe.core.record.SeenThing;
-import org.evenlobe.core.rule.Figures;
 
 /** Puts together what a guided session is built from. */
 public final class Sessions {
@@ -250,7 +250,9 @@ public final class Sessions {
                             .formatted(stands.side().ear(), order.words())
                         : "The %s, as your vet ordered on %s: %s."
                             .formatted(
-                                stands.side().ear(), Figures.date(order.since()), order.words())));
+                                stands.side().ear(),
+                                Quantities.day(order.since()),
+                                order.words())));
     UnderCourse.of(dog, stands.side(), today)
         .ifPresent(
             one ->
@@ -259,7 +261,7 @@ public final class Sessions {
                         .formatted(
                             stands.side().ear(),
                             one.course().what(),
-                            one.until().map(day -> ", until " + Figures.date(day)).orElse(""))));
+                            one.until().map(day -> ", until " + Quantities.day(day)).orElse(""))));
     return care;
   }
 

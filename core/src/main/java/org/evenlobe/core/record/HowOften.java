@@ -29,8 +29,13 @@ public record HowOften(Kind kind, int number, Set<DayOfWeek> weekdays, int most)
 
   private static final int DAYS_IN_A_WEEK = 7;
   private static final int MINUTES = 60;
-  private static final LocalTime MORNING = LocalTime.of(8, 0);
-  private static final LocalTime EVENING = LocalTime.of(20, 0);
+
+  /** When what is given in the morning is given. */
+  public static final LocalTime MORNING = LocalTime.of(8, 0);
+
+  /** When what is given in the evening is given. */
+  public static final LocalTime EVENING = LocalTime.of(20, 0);
+
   private static final LocalTime FIRST = LocalTime.of(7, 0);
   private static final LocalTime LAST = LocalTime.of(22, 0);
 

@@ -27,7 +27,7 @@ import java.util.stream.Collectors;
 public record NamedDays(
     Optional<DayOfWeek> weekday, int everyWeeks, LocalDate from, Set<Integer> daysOfMonth) {
   /** Two of them lie so many days apart at least. */
-  public static final int FEWEST_APART = 5;
+  public static final int FEWEST_APART = CleaningGuard.DAYS;
 
   private static final int LAST = 31;
   private static final int SHORTEST_MONTH = 28;

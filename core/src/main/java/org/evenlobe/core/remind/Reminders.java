@@ -10,6 +10,7 @@ import java.util.Optional;
 import java.util.UUID;
 import java.util.function.Supplier;
 import java.util.stream.Stream;
+import org.evenlobe.core.measure.Quantities;
 import org.evenlobe.core.rule.Figures;
 
 /**
@@ -60,7 +61,7 @@ public final class Reminders {
           new Reminder(
               "day " + day,
               daily,
-              "%s: %s to do".formatted(Figures.date(day), Figures.count(things.size(), "thing")),
+              "%s: %s to do".formatted(Quantities.day(day), Figures.count(things.size(), "thing")),
               things));
     }
     if (wishes.doses()) {

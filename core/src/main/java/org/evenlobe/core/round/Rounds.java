@@ -12,6 +12,7 @@ import java.util.stream.Stream;
 import org.evenlobe.core.check.Verdict;
 import org.evenlobe.core.history.DogHistory;
 import org.evenlobe.core.history.EarStands;
+import org.evenlobe.core.measure.Quantities;
 import org.evenlobe.core.measure.Side;
 import org.evenlobe.core.record.Odour;
 import org.evenlobe.core.record.Supply;
@@ -223,12 +224,12 @@ public final class Rounds {
     return List.of(
         Reason.of(
                 Rule.CLEAN_TRAY,
-                "%s: for each ear the middle of its last counts and two to spare; %s mL of cleaner a wipe%s."
+                "%s: for each ear the middle of its last counts and two to spare; %s of cleaner a wipe%s."
                     .formatted(
                         Figures.count(wipes, "wipe"),
-                        Figures.plain(perWipe),
+                        Quantities.volume(perWipe),
                         poured > 0
-                            ? ", and %s mL poured in one round".formatted(Figures.plain(poured))
+                            ? ", and %s poured in one round".formatted(Quantities.volume(poured))
                             : ""))
             .with("wipes", wipes)
             .with("perWipe", perWipe)

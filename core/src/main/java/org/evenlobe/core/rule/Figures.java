@@ -3,13 +3,13 @@ package org.evenlobe.core.rule;
 import java.math.BigDecimal;
 import java.math.MathContext;
 import java.math.RoundingMode;
-import java.text.DateFormatSymbols;
 import java.time.LocalDate;
+import java.time.temporal.ChronoUnit;
 import java.util.Locale;
 
 /** How numbers are rounded and written in sentences. */
 public final class Figures {
-  private static final String[] MONTHS = new DateFormatSymbols(Locale.ENGLISH).getShortMonths();
+  private static final double DAYS_IN_A_YEAR = 365.25;
 
   private Figures() {}
 
@@ -27,11 +27,6 @@ public final class Figures {
   /** A count with its noun: "1 day", "14 days". */
   public static String count(long number, String noun) {
     return number + " " + noun + (number == 1 ? "" : "s");
-  }
-
-  /** A local date as sentences say it: "25 Nov 2026". */
-  public static String date(LocalDate day) {
-    return day.getDayOfMonth() + " " + MONTHS[day.getMonthValue() - 1] + " " + day.getYear();
   }
 
   /** Half up, as all days are rounded: 16.5 is 17. */
@@ -52,6 +47,11 @@ public final class Figures {
   /** The same in the middle of a sentence. */
   public static String uncapital(String words) {
     return words.substring(0, 1).toLowerCase(Locale.ROOT) + words.substring(1);
+  }
+
+  /** The years from one day to another; of a dog born on the first, its age on the second. */
+  public static double years(LocalDate from, LocalDate to) {
+    return ChronoUnit.DAYS.between(from, to) / DAYS_IN_A_YEAR;
   }
 
   /** The earlier of two days. */

@@ -8,6 +8,7 @@ import java.util.Optional;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
+import org.evenlobe.core.measure.Quantities;
 import org.evenlobe.core.rule.Figures;
 import org.evenlobe.core.rule.Reason;
 import org.evenlobe.core.rule.Rule;
@@ -46,8 +47,8 @@ public record Aimed(Optional<Mix> mix, boolean isMet, List<Target> unmet, List<R
           List.of(
               Reason.of(
                   Rule.SOLUTION_AIM,
-                  "What is fixed does not leave %s mL: nothing can be poured."
-                      .formatted(Figures.plain(aim.millilitres())))));
+                  "What is fixed does not leave %s: nothing can be poured."
+                      .formatted(Quantities.volume(aim.millilitres())))));
     }
     Tried fewest = fewest(aim, best.get());
     if (fewest.miss() <= CRUMB) {

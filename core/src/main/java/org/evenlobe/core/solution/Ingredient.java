@@ -4,6 +4,8 @@ import java.util.EnumMap;
 import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
+import org.evenlobe.core.measure.Quantities;
+import org.evenlobe.core.rule.Figures;
 
 /**
  * Something that is poured or weighed into a mix, as it is sold.
@@ -53,5 +55,10 @@ public record Ingredient(
   /** Which share of its volume is alcohol. */
   public double alcoholShare() {
     return (strength(Active.ETHANOL).percent() + strength(Active.ISOPROPYL).percent()) / 100;
+  }
+
+  /** So much of it as a sentence says it: a powder in grams, all else as a volume. */
+  public String amount(double much) {
+    return phase == Phase.SOLID ? Figures.plain(much) + " g" : Quantities.volume(much);
   }
 }

@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.stream.Stream;
+import org.evenlobe.core.measure.Quantities;
 import org.evenlobe.core.rule.Figures;
 
 /**
@@ -80,10 +81,9 @@ public final class Making {
   private static MakingStep step(Part part, boolean warm) {
     Ingredient one = part.ingredient();
     String amount =
-        "%s %s of %s"
+        "%s of %s"
             .formatted(
-                Figures.plain(part.amount()),
-                one.phase() == Phase.SOLID ? "g" : "mL",
+                part.words(),
                 one.name().substring(0, 1).toLowerCase(Locale.ROOT) + one.name().substring(1));
     String what =
         switch (one.phase()) {
@@ -96,12 +96,16 @@ public final class Making {
                       .formatted(
                           amount,
                           warm
-                              ? "warm as a bath, " + MixAnalysis.WARM + " °C"
+                              ? "warm as a bath, " + Quantities.celsius(MixAnalysis.WARM)
                               : "at room temperature")
                   : "Pour in %s.".formatted(amount);
           case OIL ->
               "Pour in %s%s."
-                  .formatted(amount, one.id().equals("coconut-oil") ? ", melted above 24 °C" : "");
+                  .formatted(
+                      amount,
+                      one.id().equals("coconut-oil")
+                          ? ", melted above " + Quantities.celsius(24)
+                          : "");
           default -> "Pour in %s.".formatted(amount);
         };
     Optional<String> flame =

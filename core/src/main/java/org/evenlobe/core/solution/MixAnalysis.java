@@ -7,6 +7,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Stream;
+import org.evenlobe.core.measure.Quantities;
 import org.evenlobe.core.rule.Figures;
 import org.evenlobe.core.rule.Reason;
 import org.evenlobe.core.rule.Rule;
@@ -236,13 +237,13 @@ public record MixAnalysis(
       reasons.add(
           Reason.of(
                   Rule.SOLUTION_BORIC,
-                  "Of %s g boric acid %s g dissolve at %d °C; %s g stay as grit, and grit scratches. At %d °C %s g would."
+                  "Of %s g boric acid %s g dissolve at %s; %s g stay as grit, and grit scratches. At %s %s g would."
                       .formatted(
                           Figures.plain(boric.grams()),
                           Figures.plain(boric.mostGrams()),
-                          ROOM,
+                          Quantities.celsius(ROOM),
                           Figures.plain(boric.grit()),
-                          WARM,
+                          Quantities.celsius(WARM),
                           Figures.plain(boric.gritWarm())))
               .with("grit", boric.grit()));
     }
@@ -250,8 +251,8 @@ public record MixAnalysis(
       reasons.add(
           Reason.of(
                   Rule.SOLUTION_BORIC,
-                  "Do not keep it cold: at %d °C %s g of the boric acid drop out."
-                      .formatted(COLD, Figures.plain(boric.dropsOut())))
+                  "Do not keep it cold: at %s %s g of the boric acid drop out."
+                      .formatted(Quantities.celsius(COLD), Figures.plain(boric.dropsOut())))
               .with("dropsOut", boric.dropsOut()));
     }
     if (salicylic.isThere()) {

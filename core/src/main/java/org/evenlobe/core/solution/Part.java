@@ -53,4 +53,9 @@ public record Part(Ingredient ingredient, double amount) {
   public double of(Active active) {
     return ingredient.strength(active).in(amount);
   }
+
+  /** How much it is, as a sentence says it. */
+  public String words() {
+    return ingredient.amount(amount);
+  }
 }

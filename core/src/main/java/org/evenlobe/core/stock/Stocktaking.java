@@ -6,6 +6,7 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
+import org.evenlobe.core.measure.Quantities;
 import org.evenlobe.core.record.Supply;
 import org.evenlobe.core.rule.Figures;
 import org.evenlobe.core.rule.Reason;
@@ -140,7 +141,7 @@ public final class Stocktaking {
                             kind.unit(),
                             horizonDays,
                             Figures.count(sessions, "cleaning"),
-                            Figures.date(on),
+                            Quantities.day(on),
                             Figures.count(ChronoUnit.DAYS.between(today, on), "day")))
             .orElse(rest + "; no planned cleaning takes any.");
     return Reason.of(Rule.STOCK_RUN_OUT, sentence)

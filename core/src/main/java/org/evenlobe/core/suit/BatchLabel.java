@@ -12,7 +12,6 @@ import org.evenlobe.core.record.Supply;
 import org.evenlobe.core.rule.Figures;
 import org.evenlobe.core.solution.Active;
 import org.evenlobe.core.solution.MixAnalysis;
-import org.evenlobe.core.solution.Phase;
 
 /**
  * What stands on the bottle of a batch: what is in it, made when, used by when, for whom, what can
@@ -71,13 +70,7 @@ public record BatchLabel(
         supply.name(),
         batch.mix().parts().stream()
             .filter(part -> part.amount() > 0)
-            .map(
-                part ->
-                    "%s: %s %s"
-                        .formatted(
-                            part.ingredient().name(),
-                            Figures.plain(part.amount()),
-                            part.ingredient().phase() == Phase.SOLID ? "g" : "mL"))
+            .map(part -> "%s: %s".formatted(part.ingredient().name(), part.words()))
             .toList(),
         mix.strengths().entrySet().stream()
             .map(

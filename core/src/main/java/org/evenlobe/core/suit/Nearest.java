@@ -10,7 +10,6 @@ import java.util.Optional;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import org.evenlobe.core.check.MayGoIn;
-import org.evenlobe.core.rule.Figures;
 import org.evenlobe.core.rule.Reason;
 import org.evenlobe.core.rule.Rule;
 import org.evenlobe.core.solution.Active;
@@ -180,17 +179,11 @@ public record Nearest(Mix mix, double changed, List<Reason> reasons) {
   }
 
   private static String said(Ingredient one, double was, double is) {
-    String unit = one.phase() == Phase.SOLID ? "g" : "mL";
     if (is <= CRUMB) {
       return "Leave out the %s.".formatted(lower(one.name()));
     }
-    return "%s %s %s of %s instead of %s."
-        .formatted(
-            is < was ? "Only" : "Now",
-            Figures.plain(is),
-            unit,
-            lower(one.name()),
-            Figures.plain(was));
+    return "%s %s of %s instead of %s."
+        .formatted(is < was ? "Only" : "Now", one.amount(is), lower(one.name()), one.amount(was));
   }
 
   private static String lower(String name) {

@@ -8,6 +8,7 @@ import java.util.stream.Collectors;
 import org.evenlobe.core.check.MayGoIn;
 import org.evenlobe.core.check.Verdict;
 import org.evenlobe.core.history.Named;
+import org.evenlobe.core.measure.Quantities;
 import org.evenlobe.core.record.Grade;
 import org.evenlobe.core.record.Supply;
 import org.evenlobe.core.rule.Figures;
@@ -245,7 +246,7 @@ public record Suitability(SuitsAnswer onPad, SuitsAnswer inEar) {
                       no(
                           Rule.SUITS_WITHDRAWN,
                           "Withdrawn on %s: %s."
-                              .formatted(Figures.date(withdrawn.on()), withdrawn.why()))));
+                              .formatted(Quantities.day(withdrawn.on()), withdrawn.why()))));
       if (offer.isUnread()) {
         boolean raw = isSore() || ear.redness().number() >= 2;
         String said = "By its kind: nobody has typed what is in it. Read its label.";
@@ -416,7 +417,8 @@ public record Suitability(SuitsAnswer onPad, SuitsAnswer inEar) {
                       no(
                           Rule.SUITS_REACTED,
                           "Reacted to it, or to what is like it, on %s: %s."
-                              .formatted(Figures.date(reaction.day()), reaction.kind().words()))));
+                              .formatted(
+                                  Quantities.day(reaction.day()), reaction.kind().words()))));
     }
 
     private void label() {

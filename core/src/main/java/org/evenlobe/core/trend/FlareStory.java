@@ -8,6 +8,7 @@ import java.util.Optional;
 import java.util.stream.Collectors;
 import org.evenlobe.core.history.DogHistory;
 import org.evenlobe.core.history.Flare;
+import org.evenlobe.core.measure.Quantities;
 import org.evenlobe.core.measure.Side;
 import org.evenlobe.core.record.Course;
 import org.evenlobe.core.record.Smear;
@@ -75,7 +76,7 @@ public record FlareStory(
     String sentence =
         "%s, %s: score %d at the worst, %s%s. %s %s"
             .formatted(
-                Figures.date(flare.start()),
+                Quantities.day(flare.start()),
                 ears,
                 flare.peakScore(),
                 Figures.count(days, "day"),

@@ -8,6 +8,7 @@ import java.util.Locale;
 import java.util.Optional;
 import java.util.stream.Stream;
 import org.evenlobe.core.history.DogHistory;
+import org.evenlobe.core.measure.Quantities;
 import org.evenlobe.core.measure.Worded;
 import org.evenlobe.core.record.DietSlip;
 import org.evenlobe.core.record.DietStep;
@@ -187,7 +188,7 @@ public record DietTrialNow(
                           .formatted(
                               clean,
                               trial.days(),
-                              Figures.date(ends),
+                              Quantities.day(ends),
                               Figures.count(ChronoUnit.DAYS.between(today, ends), "day"),
                               slips.isEmpty()
                                   ? ""

@@ -19,6 +19,7 @@ import org.evenlobe.core.history.AssessedCheck;
 import org.evenlobe.core.history.DogHistory;
 import org.evenlobe.core.history.EarStands;
 import org.evenlobe.core.measure.EarPair;
+import org.evenlobe.core.measure.Quantities;
 import org.evenlobe.core.measure.Side;
 import org.evenlobe.core.record.Allergy;
 import org.evenlobe.core.record.CleaningRecord;
@@ -37,7 +38,6 @@ import org.evenlobe.core.trial.DietTrialNow;
  * when, what went into the ears lately, and what is known of eardrums, allergy and reactions.
  */
 public final class CallCards {
-  private static final double DAYS_IN_A_YEAR = 365.25;
   private static final int LATELY_DAYS = 21;
 
   private final DogRecord dog;
@@ -105,15 +105,12 @@ public final class CallCards {
     words.add(profile.name());
     breed.ifPresent(words::add);
     profile.bornOn().map(born -> age(born, profile.ageEstimated())).ifPresent(words::add);
-    profile
-        .weightOn(today)
-        .map(weight -> Figures.plain(weight.kilograms()) + " kg")
-        .ifPresent(words::add);
+    profile.weightOn(today).map(Quantities::weight).ifPresent(words::add);
     say("The dog", String.join(", ", words));
   }
 
   private String age(LocalDate born, boolean estimated) {
-    long years = (long) (ChronoUnit.DAYS.between(born, today) / DAYS_IN_A_YEAR);
+    long years = (long) Figures.years(born, today);
     return (estimated ? "about " : "")
         + (years == 0 ? "under a year" : Figures.count(years, "year"));
   }
@@ -165,7 +162,7 @@ public final class CallCards {
       since = Optional.of(checks.get(i).check().day());
     }
     since.ifPresent(
-        day -> say("Since", "first seen on %s, %s".formatted(Figures.date(day), ago(day))));
+        day -> say("Since", "first seen on %s, %s".formatted(Quantities.day(day), ago(day))));
     long flares = history.flares().size();
     if (flares > 1) {
       say("Before", Figures.count(flares, "flare") + " on record, this one included");
@@ -185,9 +182,9 @@ public final class CallCards {
                               side.ear(),
                               lump.latest().place().words(),
                               lump.first().millimetres(),
-                              Figures.date(lump.since()),
+                              Quantities.day(lump.since()),
                               lump.latest().millimetres(),
-                              Figures.date(lump.on()))));
+                              Quantities.day(lump.on()))));
     }
   }
 
@@ -222,14 +219,16 @@ public final class CallCards {
       Optional<LocalDate> last = end.map(CourseEnd::day).or(() -> DoseSchedule.lastDay(course));
       if (!course.startsOn().isAfter(today) && !last.filter(lately::isAfter).isPresent()) {
         String ended =
-            end.map(one -> ", ended %s: %s".formatted(Figures.date(one.day()), one.cause().words()))
-                .or(() -> last.map(day -> ", until " + Figures.date(day)))
+            end.map(
+                    one ->
+                        ", ended %s: %s".formatted(Quantities.day(one.day()), one.cause().words()))
+                .or(() -> last.map(day -> ", until " + Quantities.day(day)))
                 .orElse("");
         say(
             "Medicine",
             "%s%s, from %s%s"
                 .formatted(
-                    course.what(), ears(course.ears()), Figures.date(course.startsOn()), ended));
+                    course.what(), ears(course.ears()), Quantities.day(course.startsOn()), ended));
       }
     }
     for (OwnCourse own : dog.all(OwnCourse.class)) {
@@ -241,8 +240,8 @@ public final class CallCards {
                     own.what(),
                     ears(own.ears()),
                     own.howOften().words(),
-                    Figures.date(own.from()),
-                    own.to().map(day -> ", until " + Figures.date(day)).orElse("")));
+                    Quantities.day(own.from()),
+                    own.to().map(day -> ", until " + Quantities.day(day)).orElse("")));
       }
     }
     dog.all(DietTrial.class).stream()
@@ -256,7 +255,7 @@ public final class CallCards {
                         .formatted(
                             trial.trial().protein(),
                             trial.trial().starch(),
-                            Figures.date(trial.trial().startsOn()),
+                            Quantities.day(trial.trial().startsOn()),
                             trial.stage().words())));
   }
 
@@ -293,7 +292,7 @@ public final class CallCards {
                                 .formatted(
                                     names.apply(reaction),
                                     reaction.kind().words(),
-                                    Figures.date(reaction.day()))))
+                                    Quantities.day(reaction.day()))))
             .collect(Collectors.joining("; "));
     if (!told.isEmpty()) {
       say("Has reacted to", told);

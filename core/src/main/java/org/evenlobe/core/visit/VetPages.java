@@ -26,6 +26,7 @@ import org.evenlobe.core.history.Drift;
 import org.evenlobe.core.history.EarStands;
 import org.evenlobe.core.history.Flare;
 import org.evenlobe.core.measure.EarPair;
+import org.evenlobe.core.measure.Quantities;
 import org.evenlobe.core.measure.Side;
 import org.evenlobe.core.record.CleaningRecord;
 import org.evenlobe.core.record.Course;
@@ -121,7 +122,7 @@ public final class VetPages {
                         "%s: nothing goes in since %s. %s"
                             .formatted(
                                 Figures.capital(side.ear()),
-                                Figures.date(ear.since()),
+                                Quantities.day(ear.since()),
                                 ear.reason().sentence()));
                   }
                   ear.order()
@@ -131,7 +132,7 @@ public final class VetPages {
                                   "%s, ordered on %s: %s"
                                       .formatted(
                                           Figures.capital(side.ear()),
-                                          Figures.date(order.since()),
+                                          Quantities.day(order.since()),
                                           order.words())));
                   return told.stream();
                 })
@@ -157,7 +158,7 @@ public final class VetPages {
     EarPair<String> words = one.verdicts().map(Verdict::words);
     return "%s: right %s, %s; left %s, %s"
         .formatted(
-            Figures.date(one.check().day()),
+            Quantities.day(one.check().day()),
             scores.right(),
             words.right(),
             scores.left(),
@@ -197,7 +198,7 @@ public final class VetPages {
         history.visits().stream()
             .filter(visit -> !visit.call() && !visit.day().isBefore(flare.start()))
             .filter(visit -> !flare.end().filter(visit.day()::isAfter).isPresent())
-            .map(visit -> "seen by the vet on " + Figures.date(visit.day()))
+            .map(visit -> "seen by the vet on " + Quantities.day(visit.day()))
             .findFirst()
             .orElse("");
     return (seen.isEmpty() ? "" : " Seen: " + String.join(", ", seen) + ".")
@@ -233,12 +234,12 @@ public final class VetPages {
   private static String course(CourseRun run) {
     String ended =
         run.end()
-            .map(end -> ", ended %s: %s".formatted(Figures.date(end.day()), end.cause().words()))
+            .map(end -> ", ended %s: %s".formatted(Quantities.day(end.day()), end.cause().words()))
             .orElse("");
     return "%s, from %s%s. %s"
         .formatted(
             run.course().what(),
-            Figures.date(run.course().startsOn()),
+            Quantities.day(run.course().startsOn()),
             ended,
             run.adherence().stream()
                 .map(one -> one.reason().sentence())
@@ -257,8 +258,8 @@ public final class VetPages {
                         .formatted(
                             own.what(),
                             own.howOften().words(),
-                            Figures.date(own.from()),
-                            own.to().map(day -> " to " + Figures.date(day)).orElse(""))));
+                            Quantities.day(own.from()),
+                            own.to().map(day -> " to " + Quantities.day(day)).orElse(""))));
   }
 
   /** What went into the ears, with what is in it. */
@@ -297,7 +298,7 @@ public final class VetPages {
             strengths.isEmpty() ? "nothing that acts is on its label" : strengths,
             ph,
             Figures.count(used.size(), "time"),
-            Figures.date(used.get(used.size() - 1).day()));
+            Quantities.day(used.get(used.size() - 1).day()));
   }
 
   private void triggers() {

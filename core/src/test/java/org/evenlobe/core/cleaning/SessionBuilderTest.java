@@ -21,6 +21,7 @@ import org.evenlobe.core.measure.EarPair;
 import org.evenlobe.core.measure.Side;
 import org.evenlobe.core.measure.Volume;
 import org.evenlobe.core.measure.Weight;
+import org.evenlobe.core.measure.Wording;
 import org.evenlobe.core.record.CleaningInstruction;
 import org.evenlobe.core.record.CleaningMethod;
 import org.evenlobe.core.record.CleaningWays;
@@ -531,7 +532,7 @@ class SessionBuilderTest {
 
       assertThat(kinds(session).subList(0, 8))
           .containsExactly("KIT", "POSITION", "CHECK", "FILL", "MASSAGE", "SHAKE", "WIPE", "FILL");
-      assertThat(of(session, Kind.FILL).get(0).what()).contains("6.7 mL");
+      assertThat(Wording.METRIC.of(of(session, Kind.FILL).get(0).what())).contains("6.7 mL");
     }
   }
 

@@ -18,6 +18,7 @@ import java.util.Random;
 import java.util.Set;
 import java.util.UUID;
 import org.evenlobe.core.measure.Side;
+import org.evenlobe.core.measure.Wording;
 import org.evenlobe.core.record.Course;
 import org.evenlobe.core.record.CourseEnd;
 import org.evenlobe.core.record.CourseEnd.Cause;
@@ -228,7 +229,7 @@ class CourseRunTest {
           .hasValueSatisfying(mL -> assertThat(mL).isCloseTo(9.24, within(1e-9)));
       // 17 doses take 7.48 mL, 18 take 7.92
       assertThat(small.runsOut().map(Dose::number)).contains(18);
-      assertThat(small.reasons().get(0).sentence())
+      assertThat(Wording.METRIC.of(small.reasons().get(0).sentence()))
           .contains("it runs out at dose 18, on 11 Jun 2026");
       assertThat(large.runsOut()).isEmpty();
       assertThat(large.reasons().get(0).sentence()).contains("it lasts");

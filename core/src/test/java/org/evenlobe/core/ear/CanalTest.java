@@ -9,6 +9,7 @@ import java.util.Optional;
 import org.assertj.core.data.Percentage;
 import org.evenlobe.core.measure.Volume;
 import org.evenlobe.core.measure.Weight;
+import org.evenlobe.core.measure.Wording;
 import org.evenlobe.core.record.CleaningMethod;
 import org.evenlobe.core.record.EarCleaning;
 import org.evenlobe.core.record.Load;
@@ -66,7 +67,7 @@ class CanalTest {
       assertThat(estimate.volume().millilitres()).isBetween(8.0, 9.0);
       assertThat(estimate.canal().volume().millilitres())
           .isCloseTo(estimate.volume().millilitres(), within(1e-9));
-      assertThat(estimate.reasons().get(0).sentence())
+      assertThat(Wording.METRIC.of(estimate.reasons().get(0).sentence()))
           .isEqualTo("A dog of 20 kg: about 6.7 mL; with 4 fills to the line, 8.8 mL.");
     }
 

@@ -13,6 +13,7 @@ import org.evenlobe.core.ear.BreedCatalogue;
 import org.evenlobe.core.handover.HandOver.HandOverPart;
 import org.evenlobe.core.history.DogHistory;
 import org.evenlobe.core.measure.Side;
+import org.evenlobe.core.measure.Wording;
 import org.evenlobe.core.plan.Planner;
 import org.evenlobe.core.plan.item.PlanItem;
 import org.evenlobe.core.record.CleaningWays;
@@ -63,7 +64,8 @@ class HandOversTest {
   void aSitterIsToldWhatFallsIntoTheirDaysAndNoMore() {
     HandOver page = page(new TestDog().quiet(0, 7).record(), Taker.SITTER, 12, 16);
 
-    assertThat(part(page, "In these days")).containsExactly("16 Mar 2026: CHECK.");
+    assertThat(part(page, "In these days").stream().map(Wording.METRIC::of))
+        .containsExactly("16 Mar 2026: CHECK.");
     assertThat(part(page, "What may go into the ears"))
         .containsExactly(
             "Right ear: Marsh cleaner, only on the days above, up to what the canal takes at body"
@@ -136,7 +138,7 @@ class HandOversTest {
     assertThat(nextCheck(dog).window().best()).isEqualTo(day(14));
     PlanItem sooner = nextCheck(dog.plus(told));
     assertThat(sooner.window().best()).isEqualTo(day(9));
-    assertThat(sooner.reasons().get(0).sentence())
+    assertThat(Wording.METRIC.of(sooner.reasons().get(0).sentence()))
         .isEqualTo("Ilse (groomer) saw something on 11 Mar 2026: a smell. Look yourself.");
     assertThat(sooner.pressing()).isTrue();
     assertThat(nextCheck(new TestDog().quiet(0, 7, 10).record().plus(told)).window().best())

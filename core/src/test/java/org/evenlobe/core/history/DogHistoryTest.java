@@ -10,6 +10,7 @@ import static org.evenlobe.core.TestDog.visited;
 import java.time.YearMonth;
 import java.util.List;
 import java.util.Optional;
+import java.util.UUID;
 import org.evenlobe.core.TestDog;
 import org.evenlobe.core.check.CheckVerdict;
 import org.evenlobe.core.check.EardrumKnown;
@@ -17,9 +18,12 @@ import org.evenlobe.core.check.Hold;
 import org.evenlobe.core.check.MayGoIn;
 import org.evenlobe.core.check.Signs;
 import org.evenlobe.core.check.Verdict;
+import org.evenlobe.core.course.Courses;
 import org.evenlobe.core.measure.EarPair;
 import org.evenlobe.core.measure.Side;
 import org.evenlobe.core.record.Allergy;
+import org.evenlobe.core.record.Course;
+import org.evenlobe.core.record.CourseEnd;
 import org.evenlobe.core.record.DogRecord;
 import org.evenlobe.core.record.EarFinding;
 import org.evenlobe.core.record.EarVisit;
@@ -27,6 +31,7 @@ import org.evenlobe.core.record.EarVisit.EardrumSeen;
 import org.evenlobe.core.record.EarVisit.HoldWord;
 import org.evenlobe.core.record.Eardrum;
 import org.evenlobe.core.record.InfectionHistory;
+import org.evenlobe.core.record.Moment;
 import org.evenlobe.core.record.Odour;
 import org.evenlobe.core.record.Smear;
 import org.evenlobe.core.record.StatedInfection;
@@ -255,6 +260,29 @@ class DogHistoryTest {
       assertThat(on(364, dog).ears().map(EarStands::mayGoIn))
           .isEqualTo(new EarPair<>(MayGoIn.WIPE, MayGoIn.IN_EAR));
       assertThat(on(374, dog).ear(Side.RIGHT).mayGoIn()).isEqualTo(MayGoIn.IN_EAR);
+    }
+
+    /** No check ever showed anything: what is remembered is the medicine's harm alone. */
+    @Test
+    void isAWipeForTwelveMonthsAfterMedicineHarmedThatEar() {
+      Course course = Courses.course("8 @ 08:00 20:00 x 7", day(0), 0);
+      TestDog dog =
+          new TestDog()
+              .with(course)
+              .with(
+                  new CourseEnd(
+                      new UUID(41, 2),
+                      Moment.of(
+                          day(3).atTime(12, 0).atZone(TestDog.ZONE).toInstant(), TestDog.ZONE),
+                      course.id(),
+                      CourseEnd.Cause.REACTION,
+                      Optional.empty()))
+              .visit(4, hold(HoldWord.LIFTED), hold(HoldWord.LIFTED))
+              .quiet(5, 12);
+
+      assertThat(on(360, dog).ears().map(EarStands::mayGoIn))
+          .isEqualTo(new EarPair<>(MayGoIn.WIPE, MayGoIn.IN_EAR));
+      assertThat(on(370, dog).ear(Side.RIGHT).mayGoIn()).isEqualTo(MayGoIn.IN_EAR);
     }
 
     @Test

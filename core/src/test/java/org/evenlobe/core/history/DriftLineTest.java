@@ -7,6 +7,7 @@ import static org.evenlobe.core.TestDog.day;
 import java.util.Optional;
 import org.evenlobe.core.TestDog;
 import org.evenlobe.core.measure.Side;
+import org.evenlobe.core.measure.Wording;
 import org.evenlobe.core.record.EarVisit;
 import org.junit.jupiter.api.Test;
 
@@ -38,7 +39,7 @@ class DriftLineTest {
     Drift sixth = drift(red(dog, 63, 70), 70).orElseThrow();
     assertThat(sixth.sum()).isEqualTo(3.0);
     assertThat(sixth.alarms()).isTrue();
-    assertThat(sixth.reason(Side.RIGHT).sentence())
+    assertThat(Wording.METRIC.of(sixth.reason(Side.RIGHT).sentence()))
         .contains("right ear")
         .contains("1 on 6 Apr 2026, 1 on 13 Apr 2026")
         .contains("Have a vet look into it");

@@ -10,6 +10,7 @@ import java.util.Set;
 import org.evenlobe.core.TestDog;
 import org.evenlobe.core.ear.BreedCatalogue;
 import org.evenlobe.core.measure.Side;
+import org.evenlobe.core.measure.Wording;
 import org.evenlobe.core.plan.Planner;
 import org.evenlobe.core.plan.item.PlanItem;
 import org.evenlobe.core.plan.item.Window;
@@ -102,8 +103,8 @@ class LumpLineTest {
         .anyMatch(
             point ->
                 point.about().equals("Lump")
-                    && point
-                        .words()
+                    && Wording.METRIC
+                        .of(point.words())
                         .equals(
                             "right ear, at the opening: 4 mm on 2 Mar 2026, 5 mm on 9 Mar 2026"));
   }

@@ -12,6 +12,7 @@ import org.evenlobe.core.TestDog;
 import org.evenlobe.core.check.MayGoIn;
 import org.evenlobe.core.ear.BreedCatalogue;
 import org.evenlobe.core.measure.Side;
+import org.evenlobe.core.measure.Wording;
 import org.evenlobe.core.plan.item.PlanItem;
 import org.evenlobe.core.plan.item.PlanItem.Kind;
 import org.evenlobe.core.plan.item.Window;
@@ -291,7 +292,7 @@ class CheckedPlanTest {
           .extracting(item -> item.window().best())
           .containsExactly(day(13), day(16), day(19));
       assertThat(right.get(3).window().best()).as("by its own rhythm").isEqualTo(day(33));
-      assertThat(plan.ears().right().rhythm().reasons().get(0).sentence())
+      assertThat(Wording.METRIC.of(plan.ears().right().rhythm().reasons().get(0).sentence()))
           .isEqualTo("Your vet said on 12 Mar 2026: clean it every 3 days, until 22 Mar 2026.");
       assertThat(on(21, dog).ears().right().order()).isEmpty();
     }

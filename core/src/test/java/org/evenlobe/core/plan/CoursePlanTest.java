@@ -16,6 +16,7 @@ import org.evenlobe.core.check.Verdict;
 import org.evenlobe.core.ear.BreedCatalogue;
 import org.evenlobe.core.history.DogHistory;
 import org.evenlobe.core.history.EarStands;
+import org.evenlobe.core.measure.Quantities;
 import org.evenlobe.core.measure.Side;
 import org.evenlobe.core.plan.item.PlanItem;
 import org.evenlobe.core.record.CleanBefore;
@@ -32,7 +33,6 @@ import org.evenlobe.core.record.HowOften;
 import org.evenlobe.core.record.MedicineKind;
 import org.evenlobe.core.record.Moment;
 import org.evenlobe.core.record.Preferences;
-import org.evenlobe.core.rule.Figures;
 import org.evenlobe.core.rule.Reason;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -131,7 +131,7 @@ class CoursePlanTest {
             sentence ->
                 assertThat(sentence)
                     .startsWith("Marsh gel, given on")
-                    .contains("stays in the ear, until " + Figures.date(day(39))));
+                    .contains("stays in the ear, until " + Quantities.day(day(39))));
     assertThat(plan.cleanings())
         .filteredOn(item -> item.ears().contains(Side.RIGHT))
         .allSatisfy(item -> assertThat(item.window().best()).isAfter(day(39)));

@@ -8,6 +8,7 @@ import java.util.stream.Collectors;
 import org.evenlobe.core.TestDog;
 import org.evenlobe.core.ear.BreedCatalogue;
 import org.evenlobe.core.measure.Side;
+import org.evenlobe.core.measure.Wording;
 import org.evenlobe.core.plan.item.PlanItem;
 import org.evenlobe.core.plan.item.Standing;
 import org.evenlobe.core.plan.item.Window;
@@ -49,7 +50,7 @@ class HairPlanTest {
     assertThat(item.standing()).isEqualTo(Standing.LATER);
     assertThat(item.ears()).containsExactly(Side.RIGHT, Side.LEFT);
     assertThat(item.reasons()).extracting(Reason::rule).containsExactly(Rule.PLAN_HAIR);
-    assertThat(item.reasons().get(0).sentence())
+    assertThat(Wording.METRIC.of(item.reasons().get(0).sentence()))
         .isEqualTo(
             "Trimmed on 9 Mar 2026, and done every 8 weeks. Trim round the opening, blunt tips"
                 + " pointing away from the canal.");

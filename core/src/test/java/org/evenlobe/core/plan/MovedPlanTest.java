@@ -13,6 +13,7 @@ import org.evenlobe.core.TestDog;
 import org.evenlobe.core.check.MayGoIn;
 import org.evenlobe.core.ear.BreedCatalogue;
 import org.evenlobe.core.measure.Side;
+import org.evenlobe.core.measure.Wording;
 import org.evenlobe.core.plan.item.PlanItem;
 import org.evenlobe.core.plan.item.Standing;
 import org.evenlobe.core.plan.item.Window;
@@ -515,7 +516,7 @@ class MovedPlanTest {
 
       assertThat(moved.window()).isEqualTo(new Window(day(11), day(20), day(20)));
       assertThat(moved.reasons())
-          .extracting(Reason::sentence)
+          .extracting(reason -> Wording.METRIC.of(reason.sentence()))
           .contains("You put it on 22 Mar 2026: “we are away”.");
     }
 

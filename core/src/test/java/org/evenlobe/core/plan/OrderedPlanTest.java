@@ -11,6 +11,7 @@ import java.util.Set;
 import org.evenlobe.core.TestDog;
 import org.evenlobe.core.ear.BreedCatalogue;
 import org.evenlobe.core.measure.Side;
+import org.evenlobe.core.measure.Wording;
 import org.evenlobe.core.plan.item.PlanItem;
 import org.evenlobe.core.plan.item.PlanItem.Kind;
 import org.evenlobe.core.record.CleaningInstruction;
@@ -157,9 +158,9 @@ class OrderedPlanTest {
   void saysTheSameForTheEarAsForItsItems() {
     DogPlan plan = on(1, ordered(HowOften.timesADay(2), 10));
 
-    assertThat(plan.ears().right().rhythm().reasons().get(0).sentence())
+    assertThat(Wording.METRIC.of(plan.ears().right().rhythm().reasons().get(0).sentence()))
         .isEqualTo("Your vet said on 3 Mar 2026: clean it twice a day, until 12 Mar 2026.");
-    assertThat(ordered(plan).get(0).reasons().get(0).sentence())
+    assertThat(Wording.METRIC.of(ordered(plan).get(0).reasons().get(0).sentence()))
         .isEqualTo(
             "The right ear. Your vet said on 3 Mar 2026: clean it twice a day, until 12 Mar 2026."
                 + " This is number 1 of 2 on the day, about 8:00.");

@@ -10,9 +10,9 @@ import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.stream.IntStream;
+import org.evenlobe.core.measure.Wording;
 import org.evenlobe.core.record.CleanerKind;
 import org.evenlobe.core.record.Supply;
-import org.evenlobe.core.rule.Reason;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -77,7 +77,7 @@ class PadDrawTest {
     // 20 of 5 and 30 of 5; the week in which it was filled up tells nothing
     PadDraw learned = PadDraw.learned(List.of(bottle), draws);
     assertThat(learned.millilitres()).isCloseTo((20 + 50) / 20.0, within(1e-9));
-    assertThat(learned.reason().map(Reason::sentence))
+    assertThat(learned.reason().map(reason -> Wording.METRIC.of(reason.sentence())))
         .contains("By your counts and 10 wipes a wipe takes 3.5 mL.");
   }
 

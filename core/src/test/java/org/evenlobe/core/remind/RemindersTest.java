@@ -12,6 +12,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.SplittableRandom;
 import java.util.UUID;
+import org.evenlobe.core.measure.Wording;
 import org.evenlobe.core.remind.ReminderWishes.Quiet;
 import org.evenlobe.core.remind.Reminders.DoseTime;
 import org.junit.jupiter.api.Test;
@@ -76,7 +77,7 @@ class RemindersTest {
         mine.due(at("2026-06-01T07:00"), at("2026-06-01T07:30"), List.of(), () -> things);
 
     assertThat(due).hasSize(1);
-    assertThat(due.get(0).subject()).isEqualTo("1 Jun 2026: 2 things to do");
+    assertThat(Wording.METRIC.of(due.get(0).subject())).isEqualTo("1 Jun 2026: 2 things to do");
     assertThat(due.get(0).lines()).isEqualTo(things);
     assertThat(mine.due(at("2026-06-01T07:30"), at("2026-06-01T23:00"), List.of(), () -> things))
         .isEmpty();

@@ -4,13 +4,16 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.evenlobe.core.solution.Mixes.analysed;
 
 import java.util.List;
+import org.evenlobe.core.measure.Wording;
 import org.junit.jupiter.api.Test;
 
 /** How a mix is made. */
 class MakingTest {
 
   private static List<String> steps(String line) {
-    return Making.steps(analysed(line)).stream().map(Making.MakingStep::what).toList();
+    return Making.steps(analysed(line)).stream()
+        .map(step -> Wording.METRIC.of(step.what()))
+        .toList();
   }
 
   @Test
@@ -29,7 +32,7 @@ class MakingTest {
   void alcoholIsKeptFromFlamesAndNeverWarmed() {
     List<Making.MakingStep> steps = Making.steps(analysed("isopropyl-70 20, boric-acid 1"));
 
-    assertThat(steps.get(1).what()).startsWith("Pour in 20 mL of isopropyl");
+    assertThat(Wording.METRIC.of(steps.get(1).what())).startsWith("Pour in 20 mL of isopropyl");
     assertThat(steps.get(1).caution().orElseThrow()).startsWith("Away from flames");
     assertThat(steps.get(2).what()).startsWith("Weigh in 1 g").doesNotContain("cool");
   }

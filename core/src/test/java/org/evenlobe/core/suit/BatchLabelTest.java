@@ -14,6 +14,7 @@ import org.evenlobe.core.TestDog;
 import org.evenlobe.core.history.DogHistory;
 import org.evenlobe.core.measure.EarPair;
 import org.evenlobe.core.measure.Weight;
+import org.evenlobe.core.measure.Wording;
 import org.evenlobe.core.record.Batch;
 import org.evenlobe.core.record.CleanerKind;
 import org.evenlobe.core.record.Label;
@@ -63,7 +64,7 @@ class BatchLabelTest {
                 dog("Fen", 20, supply, new TestDog().quiet(0)),
                 dog("Reed", 8, supply, new TestDog().check(0, "sores=1", ""))));
 
-    assertThat(label.contents())
+    assertThat(label.contents().stream().map(Wording.METRIC::of))
         .containsExactly("White vinegar: 50 mL", "Water: 60 mL", "Boric acid powder: 2 g");
     assertThat(label.useBy()).isEqualTo(day(30));
     assertThat(label.forWhom()).containsExactly("Fen, both ears", "Reed, left ear");

@@ -12,6 +12,7 @@ import java.util.SplittableRandom;
 import java.util.stream.LongStream;
 import org.evenlobe.core.check.MayGoIn;
 import org.evenlobe.core.check.Verdict;
+import org.evenlobe.core.measure.Wording;
 import org.evenlobe.core.record.Grade;
 import org.evenlobe.core.solution.Active;
 import org.evenlobe.core.solution.Ingredient;
@@ -79,9 +80,10 @@ class NearestTest {
 
     assertThat(amount(found, "white-vinegar")).isCloseTo(24, within(0.01));
     assertThat(found.reasons())
-        .extracting(reason -> reason.sentence())
+        .extracting(reason -> Wording.METRIC.of(reason.sentence()))
         .containsExactly(
-            "Only 24 mL of white vinegar instead of 60.", "Now 96 mL of water instead of 60.");
+            "Only 24 mL of white vinegar instead of 60 mL.",
+            "Now 96 mL of water instead of 60 mL.");
   }
 
   @Test

@@ -6,6 +6,7 @@ import static org.evenlobe.core.TestDog.day;
 import org.evenlobe.core.TestDog;
 import org.evenlobe.core.history.DogHistory;
 import org.evenlobe.core.measure.EarPair;
+import org.evenlobe.core.measure.Wording;
 import org.evenlobe.core.record.EarVisit;
 import org.evenlobe.core.record.Smear;
 import org.evenlobe.core.trend.Change.Direction;
@@ -29,7 +30,7 @@ class TrendsTest {
             day(45));
 
     assertThat(FlareStory.of(history))
-        .extracting(story -> story.reason().sentence())
+        .extracting(story -> Wording.METRIC.of(story.reason().sentence()))
         .containsExactly(
             "11 Apr 2026, left ear: score 3 at the worst, 5 days so far. No course. No smear.",
             "12 Mar 2026, right ear: score 4 at the worst, 14 days. No course. The vet's smear"

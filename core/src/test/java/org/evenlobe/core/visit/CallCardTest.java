@@ -11,6 +11,7 @@ import org.evenlobe.core.TestDog;
 import org.evenlobe.core.course.Courses;
 import org.evenlobe.core.history.DogHistory;
 import org.evenlobe.core.measure.Side;
+import org.evenlobe.core.measure.Wording;
 import org.evenlobe.core.record.DogRecord;
 import org.evenlobe.core.record.HowOften;
 import org.evenlobe.core.record.Moment;
@@ -36,7 +37,9 @@ class CallCardTest {
         .filteredOn(point -> point.about().equals("Has reacted to"))
         .singleElement()
         .satisfies(
-            point -> assertThat(point.words()).isEqualTo("white-vinegar (it stung, 2 Mar 2026)"));
+            point ->
+                assertThat(Wording.METRIC.of(point.words()))
+                    .isEqualTo("white-vinegar (it stung, 2 Mar 2026)"));
   }
 
   @Test
@@ -58,7 +61,7 @@ class CallCardTest {
             .check(12, "redness=2 odour=FOUL", "", "headTilt");
 
     assertThat(card(dog, 12).orElseThrow().points())
-        .extracting(line -> line.about() + ": " + line.words())
+        .extracting(line -> line.about() + ": " + Wording.METRIC.of(line.words()))
         .startsWith(
             "The dog: Fen, Beagle, 2 years",
             "Both ears: The head is tilted to one side.",
@@ -84,7 +87,7 @@ class CallCardTest {
                     dog, DogHistory.of(dog, day(0)), Optional.empty(), reaction -> "", day(0))
                 .orElseThrow()
                 .points())
-        .extracting(line -> line.about() + ": " + line.words())
+        .extracting(line -> line.about() + ": " + Wording.METRIC.of(line.words()))
         .filteredOn(line -> line.startsWith("Medicine") || line.startsWith("On their own"))
         .containsExactly(
             "Medicine: Marsh drops, right ear, from 27 Feb 2026, until 5 Mar 2026",

@@ -5,6 +5,7 @@ import jakarta.servlet.http.HttpServletResponse;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
+import org.evenlobe.server.access.Memberships.Belonging;
 import org.evenlobe.server.problem.Refusal;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpMethod;
@@ -40,9 +41,10 @@ class HouseholdGate implements HandlerInterceptor, WebMvcConfigurer {
     }
     UUID household = household(request).orElseThrow(Refusal::notFound);
     UUID person = SignedInPerson.currentId().orElseThrow(Refusal::notFound);
-    Role role = memberships.role(household, person).orElseThrow(Refusal::notFound);
-    role.require(needed(request, method));
-    CurrentMember.set(new Member(household, person, role));
+    Belonging belonging = memberships.belonging(household, person).orElseThrow(Refusal::notFound);
+    ReadAs.set(belonging.wording());
+    belonging.role().require(needed(request, method));
+    CurrentMember.set(new Member(household, person, belonging.role()));
     return true;
   }
 

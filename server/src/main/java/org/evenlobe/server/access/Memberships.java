@@ -9,6 +9,10 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.stream.Collectors;
+import org.evenlobe.core.measure.DayOrder;
+import org.evenlobe.core.measure.VolumeUnit;
+import org.evenlobe.core.measure.WeightUnit;
+import org.evenlobe.core.measure.Wording;
 import org.jspecify.annotations.Nullable;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Service;
@@ -24,18 +28,38 @@ public class Memberships {
     this.clock = clock;
   }
 
-  /** The person's role in a household, if they belong to it today. */
-  public Optional<Role> role(UUID household, UUID person) {
+  /**
+   * What a household is to a person.
+   *
+   * @param role what they may do there
+   * @param wording how quantities are read there
+   */
+  record Belonging(Role role, Wording wording) {}
+
+  /** That, if they belong to it today. */
+  Optional<Belonging> belonging(UUID household, UUID person) {
     return jdbc.sql(
             """
-            select household_id, role, ends_on, household_zone(household_id) as zone
+            select household_id, role, ends_on, household_zone(household_id) as zone,
+              household_wording(household_id) as wording
             from membership where household_id = ? and person_id = ?
             """)
         .params(household, person)
-        .query((row, n) -> Held.of(row))
+        .query((row, n) -> Map.entry(Held.of(row), wording(row.getString("wording"))))
         .optional()
-        .filter(held -> lasts(held.endsOn(), held.zone()))
-        .map(Held::role);
+        .filter(found -> lasts(found.getKey().endsOn(), found.getKey().zone()))
+        .map(found -> new Belonging(found.getKey().role(), found.getValue()));
+  }
+
+  /** The person's role in a household, if they belong to it today. */
+  public Optional<Role> role(UUID household, UUID person) {
+    return belonging(household, person).map(Belonging::role);
+  }
+
+  private static Wording wording(String units) {
+    String[] parts = units.split(" ", -1);
+    return new Wording(
+        VolumeUnit.valueOf(parts[0]), WeightUnit.valueOf(parts[1]), DayOrder.valueOf(parts[2]));
   }
 
   /** The households that a person belongs to today, and what they may do there. */

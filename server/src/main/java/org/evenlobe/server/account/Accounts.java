@@ -9,6 +9,7 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
+import org.evenlobe.core.measure.Wording;
 import org.evenlobe.server.access.CurrentMember;
 import org.evenlobe.server.access.Member;
 import org.evenlobe.server.access.Memberships;
@@ -140,11 +141,11 @@ public class Accounts implements UserDetailsService {
         .single();
   }
 
-  /** Adds the current member as a person with an empty household that they own. */
+  /** Adds the current member as a person with an empty, metric household that they own. */
   @Transactional
   public void register(String name, String email, String password, String household, ZoneId zone) {
     add(name, email, password);
-    found(household, zone);
+    found(household, zone, Wording.METRIC);
   }
 
   /**
@@ -168,9 +169,13 @@ public class Accounts implements UserDetailsService {
     }
   }
 
-  /** Adds an empty household that the current member owns. */
+  /**
+   * Adds an empty household that the current member owns.
+   *
+   * @param read how quantities are read where it lives
+   */
   @Transactional
-  public void found(String name, ZoneId zone) {
+  public void found(String name, ZoneId zone, Wording read) {
     Member owner = CurrentMember.get();
     jdbc.sql("insert into household (id, created_at) values (?, ?)")
         .params(owner.household(), now())
@@ -178,7 +183,7 @@ public class Accounts implements UserDetailsService {
     jdbc.sql("insert into membership (household_id, person_id, role, since) values (?, ?, ?, ?)")
         .params(owner.household(), owner.person(), owner.role().name(), now())
         .update();
-    facts.put(owner.household(), Precondition.isNew(), SettingsRequest.initial(name, zone));
+    facts.put(owner.household(), Precondition.isNew(), SettingsRequest.initial(name, zone, read));
   }
 
   /** From now on they are called so. */

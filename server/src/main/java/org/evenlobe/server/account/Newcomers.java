@@ -2,6 +2,7 @@ package org.evenlobe.server.account;
 
 import java.util.Objects;
 import java.util.UUID;
+import org.evenlobe.core.measure.Wording;
 import org.evenlobe.server.access.AuditLog;
 import org.evenlobe.server.access.AuditLog.Event;
 import org.evenlobe.server.access.CurrentMember;
@@ -66,7 +67,11 @@ class Newcomers {
     if (request.invitation() != null) {
       members.accept(request.invitation(), newcomer.person());
     } else {
-      accounts.found(Objects.requireNonNull(request.household()), request.zone());
+      String region = request.region();
+      accounts.found(
+          Objects.requireNonNull(request.household()),
+          request.zone(),
+          region == null ? Wording.METRIC : Wording.in(region));
     }
   }
 }

@@ -12,7 +12,11 @@ import java.util.Collection;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import org.evenlobe.core.measure.DayOrder;
 import org.evenlobe.core.measure.Volume;
+import org.evenlobe.core.measure.VolumeUnit;
+import org.evenlobe.core.measure.WeightUnit;
+import org.evenlobe.core.measure.Wording;
 import org.evenlobe.core.record.Capacity;
 import org.evenlobe.core.record.CleaningMethod;
 import org.evenlobe.core.record.CleaningWays;
@@ -32,8 +36,6 @@ import org.evenlobe.server.account.SettingsRequest.Facing;
 import org.evenlobe.server.account.SettingsRequest.GroomingRequest;
 import org.evenlobe.server.account.SettingsRequest.Hours;
 import org.evenlobe.server.account.SettingsRequest.NamedDaysRequest;
-import org.evenlobe.server.account.SettingsRequest.VolumeUnit;
-import org.evenlobe.server.account.SettingsRequest.WeightUnit;
 import org.evenlobe.server.fact.StoredFact;
 import org.hibernate.annotations.JdbcTypeCode;
 import org.hibernate.type.SqlTypes;
@@ -44,6 +46,9 @@ import org.jspecify.annotations.Nullable;
 public class Settings extends StoredFact<SettingsRequest> {
   private String name;
   private String zone;
+
+  @Enumerated(EnumType.STRING)
+  private DayOrder dayOrder = DayOrder.DAY_FIRST;
 
   @Enumerated(EnumType.STRING)
   private VolumeUnit volumeUnit;
@@ -117,6 +122,7 @@ public class Settings extends StoredFact<SettingsRequest> {
     zone = said.zone().getId();
     volumeUnit = said.volumeUnit();
     weightUnit = said.weightUnit();
+    dayOrder = said.dayOrder() == null ? DayOrder.DAY_FIRST : said.dayOrder();
     hours = said.hours();
     facing = said.facing();
     method = said.method();
@@ -154,6 +160,11 @@ public class Settings extends StoredFact<SettingsRequest> {
 
   private static List<String> texts(Collection<?> values) {
     return values.stream().map(Object::toString).sorted().toList();
+  }
+
+  /** How the household reads quantities. */
+  public Wording wording() {
+    return new Wording(volumeUnit, weightUnit, dayOrder);
   }
 
   /** What the household is called. */
@@ -269,6 +280,7 @@ public class Settings extends StoredFact<SettingsRequest> {
         smallFill,
         methodChosen,
         cleanAfterOutings,
-        practiseOn);
+        practiseOn,
+        dayOrder);
   }
 }

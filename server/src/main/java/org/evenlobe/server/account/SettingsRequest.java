@@ -14,6 +14,10 @@ import java.time.ZoneId;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import org.evenlobe.core.measure.DayOrder;
+import org.evenlobe.core.measure.VolumeUnit;
+import org.evenlobe.core.measure.WeightUnit;
+import org.evenlobe.core.measure.Wording;
 import org.evenlobe.core.record.Capacity;
 import org.evenlobe.core.record.CleaningMethod;
 import org.evenlobe.core.record.CleaningWays;
@@ -59,6 +63,7 @@ import org.jspecify.annotations.Nullable;
  * @param methodChosen whether somebody chose the method; else it is asked before the first cleaning
  * @param cleanAfterOutings whether ears are cleaned after a hike or in a new place
  * @param practiseOn whether dogs that need no practice practise once a week all the same
+ * @param dayOrder in which order dates are shown; the day first where left out
  */
 public record SettingsRequest(
     @NotBlank @Size(max = 80) String name,
@@ -86,7 +91,8 @@ public record SettingsRequest(
     @Nullable @DecimalMin("0.1") @DecimalMax("20") Double smallFill,
     @Nullable Boolean methodChosen,
     @Nullable Boolean cleanAfterOutings,
-    @Nullable Boolean practiseOn) {
+    @Nullable Boolean practiseOn,
+    @Nullable DayOrder dayOrder) {
   private static final int SOUTHERNMOST = -60;
   private static final int NORTHERNMOST = 72;
   private static final int WEEKDAYS = 7;
@@ -160,24 +166,6 @@ public record SettingsRequest(
       @NotNull @Size(max = MOST_DAYS_OFF) Set<@NotNull LocalDate> daysOff,
       @Nullable @Size(max = 3) Set<@NotNull Hands> counts) {}
 
-  /** How volumes are shown. */
-  public enum VolumeUnit {
-    /** Millilitres. */
-    ML,
-    /** Spoons: a teaspoon of 4.929 mL. */
-    SPOONS,
-    /** US fluid ounces of 29.574 mL, below one of them teaspoons; and degrees Fahrenheit. */
-    FL_OZ
-  }
-
-  /** How weights are shown. */
-  public enum WeightUnit {
-    /** Kilograms. */
-    KG,
-    /** Pounds of 0.45359237 kg. */
-    LB
-  }
-
   /** How times are shown. */
   public enum Hours {
     /** 18:30. */
@@ -194,14 +182,18 @@ public record SettingsRequest(
     BEHIND
   }
 
-  /** What a household begins with. */
-  static SettingsRequest initial(String name, ZoneId zone) {
+  /**
+   * What a household begins with.
+   *
+   * @param read how quantities are read where it lives
+   */
+  static SettingsRequest initial(String name, ZoneId zone, Wording read) {
     return new SettingsRequest(
         name.strip(),
         zone,
-        VolumeUnit.ML,
-        WeightUnit.KG,
-        Hours.H24,
+        read.volumes(),
+        read.weights(),
+        read.days() == DayOrder.DAY_FIRST ? Hours.H24 : Hours.H12,
         Facing.FRONT,
         CleaningWays.DEFAULT.method(),
         CleaningWays.DEFAULT.swabs(),
@@ -221,6 +213,7 @@ public record SettingsRequest(
         null,
         false,
         false,
-        false);
+        false,
+        read.days());
   }
 }

@@ -399,7 +399,8 @@ class DemoHousehold implements ApplicationRunner {
             null,
             true,
             false,
-            false));
+            false,
+            is.dayOrder()));
   }
 
   private static DogRecord joinedLater(DogRecord dog, LocalDate day) {

@@ -8,6 +8,7 @@ import java.io.InputStream;
 import java.io.UncheckedIOException;
 import java.util.Objects;
 import java.util.regex.Pattern;
+import org.evenlobe.core.measure.Wording;
 import org.springframework.web.util.HtmlUtils;
 
 /** Writes a page of HTML as a PDF, with fonts that ship with the product by the name "Plain". */
@@ -18,12 +19,17 @@ final class HtmlPdf {
 
   private HtmlPdf() {}
 
-  static byte[] of(String html) {
+  /**
+   * The file.
+   *
+   * @param wording how its reader reads quantities
+   */
+  static byte[] of(String html, Wording wording) {
     try (ByteArrayOutputStream file = new ByteArrayOutputStream()) {
       PdfRendererBuilder builder = new PdfRendererBuilder();
       builder.useFont(() -> font("Regular"), "Plain", PLAIN, FontStyle.NORMAL, true);
       builder.useFont(() -> font("Bold"), "Plain", BOLD, FontStyle.NORMAL, true);
-      builder.withHtmlContent(html, null);
+      builder.withHtmlContent(wording.of(html), null);
       builder.toStream(file);
       builder.run();
       return file.toByteArray();

@@ -3,7 +3,8 @@ package org.evenlobe.server.exchange;
 import static org.evenlobe.server.exchange.HtmlPdf.text;
 
 import java.util.List;
-import org.evenlobe.core.rule.Figures;
+import org.evenlobe.core.measure.Quantities;
+import org.evenlobe.core.measure.Wording;
 import org.evenlobe.core.suit.BatchLabel;
 
 /** The label of a batch as a page of A6. */
@@ -22,9 +23,13 @@ public final class LabelPdf {
 
   private LabelPdf() {}
 
-  /** The file. */
-  public static byte[] of(BatchLabel label) {
-    return HtmlPdf.of(page(label));
+  /**
+   * The file.
+   *
+   * @param wording how its reader reads quantities
+   */
+  public static byte[] of(BatchLabel label, Wording wording) {
+    return HtmlPdf.of(page(label), wording);
   }
 
   private static String page(BatchLabel label) {
@@ -32,9 +37,9 @@ public final class LabelPdf {
     page.append(text(label.name())).append("</title><style>").append(STYLE).append("</style>");
     page.append("</head><body><h1>").append(text(label.name())).append("</h1>");
     page.append("<p class='until'>Use by ")
-        .append(text(Figures.date(label.useBy())))
+        .append(text(Quantities.day(label.useBy())))
         .append("</p><p>Made ")
-        .append(text(Figures.date(label.madeOn())))
+        .append(text(Quantities.day(label.madeOn())))
         .append(", mixed at home, for dogs’ ears</p>");
     list(page, "In it", label.contents());
     list(page, "How strong", label.strengths());

@@ -25,12 +25,12 @@ import net.fortuna.ical4j.model.property.immutable.ImmutableAction;
 import net.fortuna.ical4j.model.property.immutable.ImmutableCalScale;
 import net.fortuna.ical4j.model.property.immutable.ImmutableTransp;
 import net.fortuna.ical4j.model.property.immutable.ImmutableVersion;
+import org.evenlobe.core.measure.Wording;
 import org.evenlobe.core.plan.DogPlan;
 import org.evenlobe.core.plan.item.PlanItem;
 import org.evenlobe.core.record.Appointment;
 import org.evenlobe.core.record.DogRecord;
 import org.evenlobe.core.record.Supply;
-import org.evenlobe.core.rule.Reason;
 import org.evenlobe.server.plan.PlanWords;
 import org.evenlobe.server.plan.Plans.Planned;
 import org.evenlobe.server.plan.Plans.Standing;
@@ -47,17 +47,19 @@ final class PlanCalendar {
 
   private final LocalDate today;
   private final ZoneId zone;
+  private final Wording wording;
   private final Instant now;
   private final Calendar calendar = new Calendar();
 
-  private PlanCalendar(LocalDate today, ZoneId zone, Instant now) {
-    this.today = today;
-    this.zone = zone;
+  private PlanCalendar(Standing standing, Instant now) {
+    this.today = standing.today();
+    this.zone = standing.zone();
+    this.wording = standing.how().wording();
     this.now = now;
   }
 
   static String of(Planned planned, Collection<Supply> supplies, Standing standing, Instant now) {
-    PlanCalendar plan = new PlanCalendar(standing.today(), standing.zone(), now);
+    PlanCalendar plan = new PlanCalendar(standing, now);
     plan.calendar.add(new ProdId("-//Even Lobe//plan//EN"));
     plan.calendar.add(ImmutableVersion.VERSION_2_0);
     plan.calendar.add(ImmutableCalScale.GREGORIAN);
@@ -113,7 +115,9 @@ final class PlanCalendar {
     event.add(new Summary(summary(dog, item)));
     event.add(
         new Description(
-            item.reasons().stream().map(Reason::sentence).collect(Collectors.joining("\n"))));
+            item.reasons().stream()
+                .map(reason -> wording.of(reason.sentence()))
+                .collect(Collectors.joining("\n"))));
     return event;
   }
 
@@ -129,14 +133,14 @@ final class PlanCalendar {
     return event;
   }
 
-  private static VAlarm alarm(String dog, PlanItem item) {
+  private VAlarm alarm(String dog, PlanItem item) {
     VAlarm alarm = new VAlarm(ALARM_BEFORE.negated());
     alarm.add(ImmutableAction.DISPLAY);
     alarm.add(new Description(summary(dog, item)));
     return alarm;
   }
 
-  private static String summary(String dog, PlanItem item) {
-    return dog + ": " + PlanWords.of(item);
+  private String summary(String dog, PlanItem item) {
+    return wording.of(dog + ": " + PlanWords.of(item));
   }
 }

@@ -5,7 +5,8 @@ import java.util.Base64;
 import java.util.List;
 import java.util.Locale;
 import org.evenlobe.core.history.DogHistory;
-import org.evenlobe.core.rule.Figures;
+import org.evenlobe.core.measure.Quantities;
+import org.evenlobe.core.measure.Wording;
 import org.evenlobe.core.visit.CallCard;
 import org.evenlobe.core.visit.VetPage;
 
@@ -52,16 +53,21 @@ public final class VetPdf {
     }
   }
 
-  /** The file; it is written smaller until it has no more than two pages. */
-  public static byte[] of(VetPage page, DogHistory history, List<Picture> pictures) {
+  /**
+   * The file; it is written smaller until it has no more than two pages.
+   *
+   * @param wording how its reader reads quantities
+   */
+  public static byte[] of(
+      VetPage page, DogHistory history, List<Picture> pictures, Wording wording) {
     String chart =
         Base64.getEncoder().encodeToString(VetChart.png(history.checks(), history.today()));
     int edge = VetChart.edge(history.checks());
-    byte[] file = HtmlPdf.of(html(page, history.today(), chart, edge, pictures, LARGEST));
+    byte[] file = HtmlPdf.of(html(page, history.today(), chart, edge, pictures, LARGEST), wording);
     for (double size = LARGEST - 1;
         PdfPicture.pages(file) > MOST_PAGES && size >= SMALLEST;
         size--) {
-      file = HtmlPdf.of(html(page, history.today(), chart, edge, pictures, size));
+      file = HtmlPdf.of(html(page, history.today(), chart, edge, pictures, size), wording);
     }
     return file;
   }
@@ -72,7 +78,7 @@ public final class VetPdf {
     html.append(text(page.dog())).append(" for the vet</title><style>").append(STYLE);
     html.append("body { font-size: ").append(size).append("pt; }</style></head><body><h1>");
     html.append(text(page.dog())).append("</h1><p class='small'>For the vet, ");
-    html.append(text(Figures.date(page.on())));
+    html.append(text(Quantities.day(page.on())));
     html.append(". Written down at home; right and left are the dog’s own.</p>");
     page.asked()
         .ifPresent(

@@ -12,13 +12,13 @@ import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.evenlobe.core.course.CourseRun;
 import org.evenlobe.core.course.DoseNow;
+import org.evenlobe.core.measure.Quantities;
 import org.evenlobe.core.measure.Side;
 import org.evenlobe.core.plan.item.PlanItem;
 import org.evenlobe.core.plan.item.Standing;
 import org.evenlobe.core.record.Course;
 import org.evenlobe.core.record.DogRecord;
 import org.evenlobe.core.remind.Reminders.DoseTime;
-import org.evenlobe.core.rule.Figures;
 import org.evenlobe.server.plan.PlanWords;
 import org.evenlobe.server.plan.Plans;
 import org.evenlobe.server.plan.Plans.Planned;
@@ -64,7 +64,7 @@ class DueThings {
                         day ->
                             lines.add(
                                 "%s: its last day is %s"
-                                    .formatted(kept.supply().name(), Figures.date(day)))));
+                                    .formatted(kept.supply().name(), Quantities.day(day)))));
     return lines;
   }
 

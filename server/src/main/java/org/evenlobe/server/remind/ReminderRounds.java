@@ -6,6 +6,7 @@ import java.time.Instant;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
+import org.evenlobe.core.measure.Wording;
 import org.evenlobe.core.remind.Reminder;
 import org.evenlobe.core.remind.Reminders;
 import org.evenlobe.core.remind.Reminders.DoseTime;
@@ -79,13 +80,13 @@ class ReminderRounds {
     List<DoseTime> doses = things.doses(standing, now);
     reminders
         .due(kept.get().lookedUntil(), now, doses, () -> things.of(standing))
-        .forEach(one -> begin(person, one, now));
+        .forEach(one -> begin(person, one, now, standing.how().wording()));
     wishes.looked(person, now);
     wishes.forget(person, now.minus(KEPT));
     return reminders.next(now, doses);
   }
 
-  private void begin(UUID person, Reminder reminder, Instant now) {
+  private void begin(UUID person, Reminder reminder, Instant now, Wording wording) {
     if (!wishes.begin(person, reminder.key(), now)) {
       return;
     }
@@ -93,8 +94,13 @@ class ReminderRounds {
       LOG.warn("no more mails to person {} today", person);
       return;
     }
-    String body = String.join("\n", reminder.lines()) + "\n\n" + FAREWELL + "\n";
-    Mail mail = Mail.reminder(person, wishes.address(person), reminder.subject(), body);
+    String lines = wording.of(String.join("\n", reminder.lines()));
+    Mail mail =
+        Mail.reminder(
+            person,
+            wishes.address(person),
+            wording.of(reminder.subject()),
+            lines + "\n\n" + FAREWELL + "\n");
     jobs.scheduleIfNotExists(
         ReminderJobs.MAIL
             .instance(ReminderJobs.instance(CurrentMember.household(), person, reminder.key()))

@@ -4,6 +4,7 @@ import jakarta.validation.Valid;
 import java.util.UUID;
 import org.evenlobe.core.suit.BatchLabel;
 import org.evenlobe.server.access.Needs;
+import org.evenlobe.server.access.ReadAs;
 import org.evenlobe.server.access.Role;
 import org.evenlobe.server.exchange.LabelPdf;
 import org.evenlobe.server.solution.MixRequest;
@@ -45,6 +46,6 @@ class BatchController {
   ResponseEntity<byte[]> print(@PathVariable UUID household, @PathVariable UUID supply) {
     return ResponseEntity.ok()
         .header(HttpHeaders.CONTENT_DISPOSITION, "attachment; filename=\"label.pdf\"")
-        .body(LabelPdf.of(batches.label(supply)));
+        .body(LabelPdf.of(batches.label(supply), ReadAs.get()));
   }
 }

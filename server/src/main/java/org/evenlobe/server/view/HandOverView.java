@@ -10,6 +10,7 @@ import org.evenlobe.core.history.DogHistory;
 import org.evenlobe.core.record.Supply;
 import org.evenlobe.core.solution.Ingredients;
 import org.evenlobe.server.access.HouseholdDay;
+import org.evenlobe.server.access.ReadAs;
 import org.evenlobe.server.exchange.SharedLinks.StayOfDog;
 import org.evenlobe.server.plan.PlanWords;
 import org.evenlobe.server.plan.Plans;
@@ -59,6 +60,8 @@ class HandOverView {
                         .filter(one -> one.id().equals(id))
                         .findFirst())
             .map(Supply::name);
+    // who has the link reads it as the household does
+    ReadAs.set(standing.how().wording());
     return HandOvers.of(
         new HandOvers.Stay(stay.taker(), stay.from(), stay.until(), day.now(), standing.zone()),
         history,

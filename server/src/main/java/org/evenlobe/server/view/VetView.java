@@ -10,7 +10,9 @@ import java.util.stream.Collectors;
 import org.evenlobe.core.ear.Breed;
 import org.evenlobe.core.ear.BreedCatalogue;
 import org.evenlobe.core.history.DogHistory;
+import org.evenlobe.core.measure.Quantities;
 import org.evenlobe.core.measure.Side;
+import org.evenlobe.core.measure.Wording;
 import org.evenlobe.core.record.Photo;
 import org.evenlobe.core.record.Supply;
 import org.evenlobe.core.rule.Figures;
@@ -62,10 +64,11 @@ class VetView {
    * @param page what is said
    * @param history what is drawn
    * @param pictures the last photograph of each ear
+   * @param wording how the household reads quantities
    */
-  record Told(VetPage page, DogHistory history, List<VetPdf.Picture> pictures) {
+  record Told(VetPage page, DogHistory history, List<VetPdf.Picture> pictures, Wording wording) {
     byte[] pdf() {
-      return VetPdf.of(page, history, pictures);
+      return VetPdf.of(page, history, pictures, wording);
     }
   }
 
@@ -93,7 +96,7 @@ class VetView {
                 asked,
                 day.now(),
                 standing.zone()));
-    return new Told(page, history, pictures(history));
+    return new Told(page, history, pictures(history), standing.how().wording());
   }
 
   /**
@@ -123,7 +126,7 @@ class VetView {
                                       "%s, %s"
                                           .formatted(
                                               Figures.capital(side.ear()),
-                                              Figures.date(photo.day())),
+                                              Quantities.day(photo.day())),
                                       jpeg))));
     }
     return pictures;

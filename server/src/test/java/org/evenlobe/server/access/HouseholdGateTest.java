@@ -10,6 +10,7 @@ import jakarta.servlet.http.HttpServletResponse;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
+import org.evenlobe.core.measure.Wording;
 import org.evenlobe.server.problem.Refusal;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeEach;
@@ -67,7 +68,8 @@ class HouseholdGateTest {
   })
   void readingNeedsAViewerAndWritingACarer(String http, Role role, boolean enters) {
     given(request.getMethod()).willReturn(http);
-    given(memberships.role(HOUSEHOLD, PERSON)).willReturn(Optional.of(role));
+    given(memberships.belonging(HOUSEHOLD, PERSON))
+        .willReturn(Optional.of(new Memberships.Belonging(role, Wording.METRIC)));
 
     if (enters) {
       assertThat(enter()).isTrue();
@@ -85,7 +87,8 @@ class HouseholdGateTest {
     Needs needs = mock(Needs.class);
     given(needs.value()).willReturn(needed);
     given(method.getMethodAnnotation(Needs.class)).willReturn(needs);
-    given(memberships.role(HOUSEHOLD, PERSON)).willReturn(Optional.of(role));
+    given(memberships.belonging(HOUSEHOLD, PERSON))
+        .willReturn(Optional.of(new Memberships.Belonging(role, Wording.METRIC)));
 
     if (refused == 0) {
       assertThat(enter()).isTrue();

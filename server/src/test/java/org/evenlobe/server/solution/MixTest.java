@@ -72,7 +72,7 @@ class MixTest {
     assertThat(nearest.at("/parts/0/amount").asDouble()).isCloseTo(60, within(0.01));
     assertThat(nearest.at("/parts/1/ingredient").asString()).isEqualTo("water");
     assertThat(nearest.at("/reasons/0/sentence").asString())
-        .isEqualTo("Only 60 mL of white vinegar instead of 120.");
+        .isEqualTo("Only 60 mL of white vinegar instead of 120 mL.");
     assertThat(owner.post(to + "NOSE", strong).status()).isEqualTo(400);
   }
 

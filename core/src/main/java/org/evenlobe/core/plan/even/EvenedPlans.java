@@ -11,6 +11,7 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.TreeMap;
 import java.util.UUID;
+import org.evenlobe.core.measure.Quantities;
 import org.evenlobe.core.plan.DogPlan;
 import org.evenlobe.core.plan.item.PlanItem;
 import org.evenlobe.core.plan.item.Window;
@@ -177,8 +178,8 @@ public record EvenedPlans(List<DogPlan> plans, List<Unplaced> unplaced) {
       String full =
           "No day from %s to %s has room%s."
               .formatted(
-                  Figures.date(Figures.later(item.window().earliest(), today)),
-                  Figures.date(after),
+                  Quantities.day(Figures.later(item.window().earliest(), today)),
+                  Quantities.day(after),
                   needTwo.contains(dog) ? " and a helper" : "");
       String out =
           wayOut
@@ -186,7 +187,7 @@ public record EvenedPlans(List<DogPlan> plans, List<Unplaced> unplaced) {
                   day ->
                       " The nearest that has: %s, %s after its window."
                           .formatted(
-                              Figures.date(day),
+                              Quantities.day(day),
                               Figures.count(
                                   ChronoUnit.DAYS.between(item.window().latest(), day), "day")))
               .orElse(" No later day has either: let more fit into a day.");

@@ -9,10 +9,10 @@ import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.stream.Collectors;
+import org.evenlobe.core.measure.Quantities;
 import org.evenlobe.core.measure.Side;
 import org.evenlobe.core.record.Answered;
 import org.evenlobe.core.record.Pin;
-import org.evenlobe.core.rule.Figures;
 import org.evenlobe.core.rule.Reason;
 import org.evenlobe.core.rule.Rule;
 
@@ -324,8 +324,8 @@ public record PlanItem(
     return Reason.of(
         Rule.PLAN_PINNED,
         pin.reason()
-            .map(why -> "You put it on %s: “%s”.".formatted(Figures.date(pin.on()), why))
-            .orElse("You put it on %s.".formatted(Figures.date(pin.on()))));
+            .map(why -> "You put it on %s: “%s”.".formatted(Quantities.day(pin.on()), why))
+            .orElse("You put it on %s.".formatted(Quantities.day(pin.on()))));
   }
 
   /** Earliest best day first; of one day, what presses first, then by kind. */

@@ -11,6 +11,8 @@ import org.evenlobe.core.rule.Figures;
  * @param latest the window closes
  */
 public record Window(LocalDate earliest, LocalDate best, LocalDate latest) {
+  /** Within so many days a vet is to see what cannot wait for a convenient one. */
+  public static final int DAYS_TO_VET = 2;
 
   public Window {
     if (earliest.isAfter(best) || best.isAfter(latest)) {
@@ -27,6 +29,11 @@ public record Window(LocalDate earliest, LocalDate best, LocalDate latest) {
   /** From that day on, so many days more. */
   public static Window within(LocalDate day, int daysMore) {
     return new Window(day, day, day.plusDays(daysMore));
+  }
+
+  /** A vet is to see it from that day on, best the day after, within two days. */
+  public static Window forVet(LocalDate day) {
+    return new Window(day, day.plusDays(1), day.plusDays(DAYS_TO_VET));
   }
 
   /** The same with another best day; it opens or closes with that day where it lies outside. */

@@ -11,6 +11,7 @@ import org.evenlobe.core.course.UnderCourse;
 import org.evenlobe.core.history.EarStands;
 import org.evenlobe.core.history.Puppy;
 import org.evenlobe.core.history.VetOrder;
+import org.evenlobe.core.measure.Quantities;
 import org.evenlobe.core.measure.Side;
 import org.evenlobe.core.plan.item.PlanItem;
 import org.evenlobe.core.plan.item.PlanItem.Asks;
@@ -19,7 +20,6 @@ import org.evenlobe.core.plan.situation.Situation;
 import org.evenlobe.core.record.Answered;
 import org.evenlobe.core.record.Answered.Question;
 import org.evenlobe.core.record.Course;
-import org.evenlobe.core.rule.Figures;
 import org.evenlobe.core.rule.Reason;
 import org.evenlobe.core.rule.Rule;
 
@@ -86,7 +86,7 @@ public final class AskSchedule {
         Reason.of(
             Rule.PLAN_ASKED,
             "Does it still stand? Your vet said on %s of the %s: %s."
-                .formatted(Figures.date(order.since()), ear.side().ear(), order.words())));
+                .formatted(Quantities.day(order.since()), ear.side().ear(), order.words())));
   }
 
   private static long gap(int yes) {

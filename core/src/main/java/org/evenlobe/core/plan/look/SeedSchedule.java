@@ -4,6 +4,7 @@ import java.time.LocalDate;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Stream;
+import org.evenlobe.core.measure.Quantities;
 import org.evenlobe.core.measure.Side;
 import org.evenlobe.core.plan.item.PlanItem;
 import org.evenlobe.core.plan.item.Window;
@@ -83,7 +84,7 @@ public final class SeedSchedule {
             Reason.of(
                 Rule.PLAN_SEEDS,
                 "%s on %s: look and feel for seeds in both ears, under the flaps and between the toes."
-                        .formatted(Figures.capital(out.kind().words()), Figures.date(out.day()))
+                        .formatted(Figures.capital(out.kind().words()), Quantities.day(out.day()))
                     + " Nothing is cleaned for it. One that sits in an ear is for the vet.")));
   }
 }

@@ -12,6 +12,7 @@ import org.evenlobe.core.course.DoseSchedule;
 import org.evenlobe.core.history.AssessedCheck;
 import org.evenlobe.core.history.EarStands;
 import org.evenlobe.core.history.ToldOpen;
+import org.evenlobe.core.measure.Quantities;
 import org.evenlobe.core.measure.Side;
 import org.evenlobe.core.plan.situation.Situation;
 import org.evenlobe.core.record.CheckRecord;
@@ -21,7 +22,6 @@ import org.evenlobe.core.record.Dated;
 import org.evenlobe.core.record.Giving;
 import org.evenlobe.core.record.Grade;
 import org.evenlobe.core.record.Told;
-import org.evenlobe.core.rule.Figures;
 import org.evenlobe.core.rule.Reason;
 import org.evenlobe.core.rule.Rule;
 
@@ -85,7 +85,7 @@ record SoonerCheck(LocalDate day, boolean pressing, Reason why) {
                     found.day().plusDays(1),
                     Rule.CHECK_FOUND_CLEANING,
                     "The cleaning of %s showed a sign: look at the ear the day after."
-                        .formatted(Figures.date(found.day()))))
+                        .formatted(Quantities.day(found.day()))))
         .findFirst();
   }
 
@@ -128,7 +128,7 @@ record SoonerCheck(LocalDate day, boolean pressing, Reason why) {
         .formatted(
             told.by(),
             told.taker().words(),
-            Figures.date(told.day()),
+            Quantities.day(told.day()),
             told.seenAnywhere().stream().map(Told.Seen::words).collect(Collectors.joining(", ")));
   }
 
@@ -142,7 +142,7 @@ record SoonerCheck(LocalDate day, boolean pressing, Reason why) {
                     told.day().plusDays(1),
                     Rule.CHECK_TOLD,
                     "%s cleaned an ear on %s that was held: look at it the day after."
-                        .formatted(told.by(), Figures.date(told.day()))));
+                        .formatted(told.by(), Quantities.day(told.day()))));
   }
 
   /** An ear that could not be looked into is tried again the next day. */
@@ -155,7 +155,7 @@ record SoonerCheck(LocalDate day, boolean pressing, Reason why) {
                     one.lastTried().plusDays(1),
                     Rule.CHECK_NOT_SEEN,
                     "Nobody could look since %s: practise, then try again with a helper."
-                        .formatted(Figures.date(one.since()))))
+                        .formatted(Quantities.day(one.since()))))
         .min(Comparator.comparing(SoonerCheck::day));
   }
 

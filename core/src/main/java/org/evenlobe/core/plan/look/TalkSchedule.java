@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.stream.Stream;
 import org.evenlobe.core.history.Flare;
+import org.evenlobe.core.measure.Quantities;
 import org.evenlobe.core.measure.Side;
 import org.evenlobe.core.plan.item.PlanItem;
 import org.evenlobe.core.plan.item.Window;
@@ -14,7 +15,6 @@ import org.evenlobe.core.record.Course;
 import org.evenlobe.core.record.Dated;
 import org.evenlobe.core.record.DietTrial;
 import org.evenlobe.core.record.OwnCourse;
-import org.evenlobe.core.rule.Figures;
 import org.evenlobe.core.rule.Reason;
 import org.evenlobe.core.rule.Rule;
 
@@ -84,7 +84,7 @@ public final class TalkSchedule {
                     .map(one -> new Tried(one, one.what() + " on your own", one.from())))
             .flatMap(one -> one)
             .filter(one -> now.hasHappened(one.fact()) && one.from().isAfter(since))
-            .map(one -> "%s from %s".formatted(one.words(), Figures.date(one.from())))
+            .map(one -> "%s from %s".formatted(one.words(), Quantities.day(one.from())))
             .toList();
     return tried.isEmpty() ? Optional.empty() : Optional.of(String.join("; ", tried));
   }

@@ -17,6 +17,7 @@ import org.evenlobe.core.history.FoundWhileCleaning;
 import org.evenlobe.core.history.KnownLump;
 import org.evenlobe.core.history.ToldOpen;
 import org.evenlobe.core.measure.EarPair;
+import org.evenlobe.core.measure.Quantities;
 import org.evenlobe.core.measure.Side;
 import org.evenlobe.core.plan.item.PlanItem;
 import org.evenlobe.core.plan.item.Window;
@@ -42,7 +43,6 @@ import org.evenlobe.core.rule.Rule;
  * once a year for the eardrums.
  */
 public final class VisitSchedule {
-  private static final int DAYS_TO_VET = 2;
   private static final int NO_BETTER_AFTER_DAYS = 3;
   private static final int ASKED_FOR_DAYS = 7;
   private static final int MONTHS_OF_A_LOOK = 12;
@@ -104,7 +104,7 @@ public final class VisitSchedule {
                   Reason.of(
                       Rule.PLAN_YEARLY,
                       "No vet has looked at the eardrums since %s: have them looked at with the"
-                              .formatted(Figures.date(seen))
+                              .formatted(Quantities.day(seen))
                           + " yearly visit."));
             })
         .filter(item -> !item.window().best().isAfter(today.plusDays(PlanItem.HORIZON_DAYS)));
@@ -123,7 +123,7 @@ public final class VisitSchedule {
         Reason reason =
             Reason.of(
                 Rule.PLAN_VISIT,
-                "Appointment on %s%s: %s.".formatted(Figures.date(made.on()), time, made.what()));
+                "Appointment on %s%s: %s.".formatted(Quantities.day(made.on()), time, made.what()));
         Window window = new Window(made.on(), made.on(), made.on());
         items.add(item(made.id(), List.of(Side.values()), window, false, reason));
       }
@@ -218,7 +218,7 @@ public final class VisitSchedule {
                         "As %s saw it on %s: %s. Look now, or call your vet; put nothing in until then."
                             .formatted(
                                 one.told().by(),
-                                Figures.date(one.told().day()),
+                                Quantities.day(one.told().day()),
                                 one.seen().stream()
                                     .map(Told.Seen::words)
                                     .collect(Collectors.joining(", "))))));
@@ -243,7 +243,7 @@ public final class VisitSchedule {
                         Reason.of(
                             Rule.CHECK_CALL_FIRST,
                             "Worse on %s, and the dog is not itself: call your vet today before going on. Nothing goes in until then; doses go on."
-                                .formatted(Figures.date(look.day())))));
+                                .formatted(Quantities.day(look.day())))));
   }
 
   /** An ear that could not be looked into: it may hurt, or tries have failed on three days. */
@@ -329,7 +329,7 @@ public final class VisitSchedule {
                       Reason.of(
                           Rule.PLAN_VISIT,
                           "Still wanted, as you said on %s: %s."
-                              .formatted(Figures.date(said), what))));
+                              .formatted(Quantities.day(said), what))));
     }
     PlanItem asked =
         PlanItem.of(
@@ -341,7 +341,7 @@ public final class VisitSchedule {
                     Reason.of(
                         Rule.PLAN_ASKED,
                         "%s (%s) has passed: did it take place? Record the visit, or say whether it is still wanted."
-                            .formatted(Figures.capital(what), Figures.date(on)))))
+                            .formatted(Figures.capital(what), Quantities.day(on)))))
             .asking(
                 new PlanItem.Asks(
                     Answered.Question.STILL_WANTED, Optional.of(about), Optional.empty()));
@@ -364,7 +364,7 @@ public final class VisitSchedule {
                     Reason.of(
                         Rule.COURSE_REACTION,
                         "The medicine was stopped on %s because of what it did: the vet today. Put"
-                                .formatted(Figures.date(end.day()))
+                                .formatted(Quantities.day(end.day()))
                             + " nothing into the ears until then.")));
   }
 
@@ -422,15 +422,15 @@ public final class VisitSchedule {
             item(
                 one.cleaning(),
                 sides,
-                new Window(one.day(), one.day().plusDays(1), one.day().plusDays(DAYS_TO_VET)),
+                Window.forVet(one.day()),
                 true,
                 Reason.of(
                     Rule.CHECK_FOUND_CLEANING,
                     one.verdict() == Verdict.URGENT
                         ? "The cleaning of %s showed a sign: the vet today. Put nothing in until then."
-                            .formatted(Figures.date(one.day()))
+                            .formatted(Quantities.day(one.day()))
                         : "The cleaning of %s showed a sign: no liquid, and the vet within two days."
-                            .formatted(Figures.date(one.day())))));
+                            .formatted(Quantities.day(one.day())))));
   }
 
   /** No better by the third day under an order: the vet is called, the order goes on. */
@@ -454,7 +454,7 @@ public final class VisitSchedule {
             Reason.of(
                 Rule.PLAN_VISIT,
                 "No better on %s than when the vet saw it: call your vet. Go on as ordered until then."
-                    .formatted(Figures.date(day)))));
+                    .formatted(Quantities.day(day)))));
   }
 
   /** A lump that has grown by half. */
@@ -480,7 +480,7 @@ public final class VisitSchedule {
                     .formatted(
                         sides.get(0).ear(),
                         lump.latest().millimetres(),
-                        Figures.date(lump.on())))));
+                        Quantities.day(lump.on())))));
   }
 
   private static Optional<AssessedCheck> last(List<AssessedCheck> checks, Verdict atLeast) {
@@ -507,18 +507,15 @@ public final class VisitSchedule {
   private PlanItem severe(AssessedCheck check) {
     LocalDate day = check.check().day();
     boolean urgent = check.opening() == Verdict.URGENT;
-    Window window =
-        urgent
-            ? new Window(day, day, day)
-            : new Window(day, day.plusDays(1), day.plusDays(DAYS_TO_VET));
+    Window window = urgent ? new Window(day, day, day) : Window.forVet(day);
     Reason reason =
         Reason.of(
             Rule.PLAN_VISIT,
             urgent
                 ? "The check of %s said: the vet today. Put nothing into either ear until then."
-                    .formatted(Figures.date(day))
+                    .formatted(Quantities.day(day))
                 : "The check of %s said: no liquid, and the vet within two days."
-                    .formatted(Figures.date(day)));
+                    .formatted(Quantities.day(day)));
     return item(check.check().id(), heldBy(check), window, true, reason);
   }
 
@@ -546,8 +543,8 @@ public final class VisitSchedule {
         Reason.of(
             Rule.PLAN_VISIT,
             "It was no better when you looked again on %s: call your vet."
-                .formatted(Figures.date(day)));
-    Window window = new Window(day, day.plusDays(1), day.plusDays(DAYS_TO_VET));
+                .formatted(Quantities.day(day)));
+    Window window = Window.forVet(day);
     return Optional.of(item(latest.check().id(), sides, window, true, reason));
   }
 
@@ -579,7 +576,7 @@ public final class VisitSchedule {
                                 Reason.of(
                                     Rule.PLAN_VISIT,
                                     "Your vet wants to see the dog again, as said on %s."
-                                        .formatted(Figures.date(visit.day()))))));
+                                        .formatted(Quantities.day(visit.day()))))));
   }
 
   private PlanItem item(

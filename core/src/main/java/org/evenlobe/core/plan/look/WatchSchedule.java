@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.TreeMap;
 import org.evenlobe.core.history.AssessedCheck;
 import org.evenlobe.core.history.Outing;
+import org.evenlobe.core.measure.Quantities;
 import org.evenlobe.core.measure.Side;
 import org.evenlobe.core.plan.item.PlanItem;
 import org.evenlobe.core.plan.item.Window;
@@ -75,7 +76,7 @@ public final class WatchSchedule {
                         .formatted(
                             Figures.count(days, "day"),
                             wet > 1 ? " over " + Figures.count(wet, "day") : "",
-                            Figures.date(outing.last()))
+                            Quantities.day(outing.last()))
                     + " or two later.")
             .with("daysAfter", days);
     return PlanItem.of(

@@ -4,8 +4,10 @@ import java.time.LocalDate;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
+import org.evenlobe.core.measure.Quantities;
 import org.evenlobe.core.measure.Side;
 import org.evenlobe.core.plan.item.Window;
+import org.evenlobe.core.record.CleaningGuard;
 import org.evenlobe.core.record.NamedDays;
 import org.evenlobe.core.rule.Figures;
 import org.evenlobe.core.rule.Reason;
@@ -21,7 +23,6 @@ import org.evenlobe.core.rule.Rule;
  * it is done on Sunday.
  */
 final class CalendarTurns {
-  private static final int GUARD_DAYS = NamedDays.FEWEST_APART;
   private static final int WEEK = 7;
   private static final int SLACK_OF_A_WEEK = 2;
 
@@ -46,7 +47,7 @@ final class CalendarTurns {
     while (window(day).earliest().isAfter(today)) {
       day = days.before(day);
     }
-    LocalDate done = last.orElse(begun.minusDays(GUARD_DAYS));
+    LocalDate done = last.orElse(begun.minusDays(CleaningGuard.DAYS));
     boolean isDone =
         last.isPresent() ? !done.isBefore(window(day).earliest()) : day.isBefore(begun);
     return isDone || isTooSoon(day, done) ? after(day, done) : turn(day, last);
@@ -54,7 +55,7 @@ final class CalendarTurns {
 
   /** Whether not even the end of a day's window leaves time enough after a cleaning. */
   private boolean isTooSoon(LocalDate named, LocalDate done) {
-    return window(named).latest().isBefore(done.plusDays(GUARD_DAYS));
+    return window(named).latest().isBefore(done.plusDays(CleaningGuard.DAYS));
   }
 
   /** The turn on the next named day that a cleaning of that day leaves time for. */
@@ -68,7 +69,7 @@ final class CalendarTurns {
 
   private Turn turn(LocalDate named, Optional<LocalDate> done) {
     Window window = window(named);
-    LocalDate soonest = done.map(day -> day.plusDays(GUARD_DAYS)).orElse(window.earliest());
+    LocalDate soonest = done.map(day -> day.plusDays(CleaningGuard.DAYS)).orElse(window.earliest());
     LocalDate best = Figures.later(named, soonest);
     boolean waits = best.isAfter(named);
     Window open =
@@ -94,7 +95,7 @@ final class CalendarTurns {
   }
 
   private Reason why(LocalDate named, boolean waits) {
-    String day = "%s is one of your days (%s).".formatted(Figures.date(named), days.words());
+    String day = "%s is one of your days (%s).".formatted(Quantities.day(named), days.words());
     return Reason.of(
         Rule.PLAN_FIXED,
         waits

@@ -12,8 +12,6 @@ import org.evenlobe.core.rule.Reason;
 
 /** What follows the passes of a catch-up run (rule PLAN_CATCH_UP): a check, or the vet. */
 public final class CatchUpSchedule {
-  private static final int DAYS_TO_VET = 2;
-
   private CatchUpSchedule() {}
 
   /**
@@ -76,7 +74,7 @@ public final class CatchUpSchedule {
                 PlanItem.Kind.VISIT,
                 run,
                 sides,
-                Window.within(run.lastDay(), DAYS_TO_VET),
+                Window.within(run.lastDay(), Window.DAYS_TO_VET),
                 reasons));
   }
 

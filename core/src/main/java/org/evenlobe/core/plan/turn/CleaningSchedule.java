@@ -8,6 +8,7 @@ import java.util.List;
 import java.util.Optional;
 import org.evenlobe.core.check.MayGoIn;
 import org.evenlobe.core.measure.EarPair;
+import org.evenlobe.core.measure.Quantities;
 import org.evenlobe.core.measure.Side;
 import org.evenlobe.core.plan.item.PlanItem;
 import org.evenlobe.core.plan.item.Standing;
@@ -189,7 +190,7 @@ public final class CleaningSchedule {
     return Reason.of(
         Rule.PLAN_GROOMING,
         "%s is your grooming day and lies in the window: the ears come after the bath."
-            .formatted(Figures.date(day)));
+            .formatted(Quantities.day(day)));
   }
 
   private static Reason wipedAsYet(Side side) {

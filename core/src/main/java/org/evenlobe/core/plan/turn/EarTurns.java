@@ -11,9 +11,11 @@ import org.evenlobe.core.check.Verdict;
 import org.evenlobe.core.course.UnderCourse;
 import org.evenlobe.core.history.Outing;
 import org.evenlobe.core.history.VetOrder;
+import org.evenlobe.core.measure.Quantities;
 import org.evenlobe.core.measure.Side;
 import org.evenlobe.core.plan.item.Window;
 import org.evenlobe.core.plan.situation.Situation;
+import org.evenlobe.core.record.CleaningGuard;
 import org.evenlobe.core.record.Exposure;
 import org.evenlobe.core.record.ExposureKind;
 import org.evenlobe.core.record.SchedulingMode;
@@ -36,7 +38,6 @@ public final class EarTurns {
   static final int DAYS_AFTER_WHICH_WATER_CLEANS = 3;
 
   private static final int OUTING_DAYS = 2;
-  private static final int GUARD_DAYS = 5;
 
   /** Turns by the calendar are numbered by their day, counted from 1970. */
   private static final int FIRST_NAMED = 10_000;
@@ -236,7 +237,7 @@ public final class EarTurns {
       return Optional.empty();
     }
     LocalDate soonest =
-        ear.last().map(last -> last.day().plusDays(GUARD_DAYS)).orElse(LocalDate.MIN);
+        ear.last().map(last -> last.day().plusDays(CleaningGuard.DAYS)).orElse(LocalDate.MIN);
     return now.dog().all(Exposure.class).stream()
         .filter(one -> one.kind() == ExposureKind.FIELD || one.kind() == ExposureKind.PLACE)
         .map(Exposure::lastDay)
@@ -262,7 +263,7 @@ public final class EarTurns {
                         Reason.of(
                             Rule.PLAN_OUTING,
                             "It was out on %s: your household cleans within two days of that."
-                                .formatted(Figures.date(day))))));
+                                .formatted(Quantities.day(day))))));
   }
 
   private Optional<Turn> afterWater(LocalDate from, Optional<Turn> planned) {
@@ -339,7 +340,7 @@ public final class EarTurns {
     return Reason.of(
             Rule.PLAN_DUE_BUT_CLEAN,
             "The %s was due, but the check of %s found nothing in it: moved by half an interval, %s."
-                .formatted(side.ear(), Figures.date(day), Figures.count(days, "day")))
+                .formatted(side.ear(), Quantities.day(day), Figures.count(days, "day")))
         .with("days", days);
   }
 
@@ -348,18 +349,18 @@ public final class EarTurns {
         ? Reason.of(
             Rule.PLAN_HEAVY,
             "The check of %s found the %s full of wax: clean it tomorrow at the latest."
-                .formatted(Figures.date(look.day()), side.ear()))
+                .formatted(Quantities.day(look.day()), side.ear()))
         : Reason.of(
             Rule.PLAN_WORTH_IT,
             "The check of %s found wax in the %s that is worth taking out (%s)."
-                .formatted(Figures.date(look.day()), side.ear(), Verdict.CLEAN.words()));
+                .formatted(Quantities.day(look.day()), side.ear(), Verdict.CLEAN.words()));
   }
 
   private Reason water(LocalDate day) {
     String when =
         day.isAfter(now.today())
-            ? "Water is expected on " + Figures.date(day)
-            : "Its ears were wet on " + Figures.date(day);
+            ? "Water is expected on " + Quantities.day(day)
+            : "Its ears were wet on " + Quantities.day(day);
     return Reason.of(
             Rule.PLAN_WATER,
             when + ": clean the " + side.ear() + " that evening, with a drying cleaner.")
@@ -370,14 +371,14 @@ public final class EarTurns {
     return Reason.of(
         Rule.PLAN_WAITS,
         "The last check of the %s was not quiet: its cleaning waits for the check of %s."
-            .formatted(side.ear(), Figures.date(nextCheck)));
+            .formatted(side.ear(), Quantities.day(nextCheck)));
   }
 
   private static Reason afterCourse(UnderCourse course, LocalDate until) {
     return Reason.of(
         Rule.COURSE_CLEANS,
         "Up to its last dose on %s its cleanings are those of the course of %s; after it, your"
-                .formatted(Figures.date(until), course.course().what())
+                .formatted(Quantities.day(until), course.course().what())
             + " household's own rhythm stands.");
   }
 
@@ -385,7 +386,7 @@ public final class EarTurns {
     return Reason.of(
         Rule.PLAN_VET,
         "Your vet's instruction stands until %s; after it, your household's own rhythm does."
-            .formatted(Figures.date(until)));
+            .formatted(Quantities.day(until)));
   }
 
   private Reason skippedBefore(String why) {

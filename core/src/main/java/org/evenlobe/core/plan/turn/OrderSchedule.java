@@ -14,6 +14,7 @@ import org.evenlobe.core.course.Waiting;
 import org.evenlobe.core.history.LoadLine;
 import org.evenlobe.core.history.VetOrder;
 import org.evenlobe.core.measure.EarPair;
+import org.evenlobe.core.measure.Quantities;
 import org.evenlobe.core.measure.Side;
 import org.evenlobe.core.plan.item.PlanItem;
 import org.evenlobe.core.plan.item.Window;
@@ -203,7 +204,7 @@ public final class OrderSchedule {
   /** What a course says of cleaning, in a sentence. */
   static Reason ordered(UnderCourse course) {
     String until =
-        course.until().map(last -> ", until " + Figures.date(last)).orElse(", until it is over");
+        course.until().map(last -> ", until " + Quantities.day(last)).orElse(", until it is over");
     CleanBefore before = course.course().cleanBefore();
     String often =
         switch (before.kind()) {
@@ -260,7 +261,8 @@ public final class OrderSchedule {
   static Reason ordered(VetOrder order) {
     return Reason.of(
         Rule.PLAN_VET,
-        "Your vet said on %s: clean it %s.".formatted(Figures.date(order.since()), order.words()));
+        "Your vet said on %s: clean it %s."
+            .formatted(Quantities.day(order.since()), order.words()));
   }
 
   private static Reason lookFirst() {

@@ -8,6 +8,7 @@ import org.evenlobe.core.check.Hold;
 import org.evenlobe.core.course.UnderCourse;
 import org.evenlobe.core.history.Trust;
 import org.evenlobe.core.history.VetOrder;
+import org.evenlobe.core.measure.Quantities;
 import org.evenlobe.core.plan.learn.LearnedInterval;
 import org.evenlobe.core.record.CleaningInstruction;
 import org.evenlobe.core.record.HowOften;
@@ -125,10 +126,10 @@ public record Rhythm(SchedulingMode mode, boolean routine, int days, List<Reason
     CleaningInstruction said = order.instruction();
     String until =
         said.until()
-            .map(last -> ", until " + Figures.date(last))
+            .map(last -> ", until " + Quantities.day(last))
             .orElse(
                 said.untilNextVisit() ? ", until the next visit" : ", until a vet says otherwise");
-    String since = "Your vet said on " + Figures.date(order.since());
+    String since = "Your vet said on " + Quantities.day(order.since());
     if (said.staysIn().isPresent()) {
       return new Rhythm(
           SchedulingMode.VET,
@@ -138,7 +139,7 @@ public record Rhythm(SchedulingMode mode, boolean routine, int days, List<Reason
               Reason.of(
                   Rule.COURSE_STAYS,
                   "%s, given on %s, stays in the ear%s: no cleaning, only a wipe of what you see."
-                      .formatted(said.staysIn().get(), Figures.date(order.since()), until))));
+                      .formatted(said.staysIn().get(), Quantities.day(order.since()), until))));
     }
     if (!said.cleans()) {
       return new Rhythm(

@@ -7,6 +7,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Stream;
 import org.evenlobe.core.history.Outing;
+import org.evenlobe.core.measure.Quantities;
 import org.evenlobe.core.measure.Side;
 import org.evenlobe.core.plan.item.PlanItem;
 import org.evenlobe.core.plan.item.Window;
@@ -79,7 +80,7 @@ public final class WaterSchedule {
             Rule.PLAN_DRY,
             Figures.capital(kind.words())
                 + " on "
-                + Figures.date(day)
+                + Quantities.day(day)
                 + ": let it shake, then dry the flaps and the openings with a soft cloth. Put"
                 + " nothing into the canals."));
     if (kind == ExposureKind.BATH || kind == ExposureKind.GROOMING) {
@@ -145,7 +146,7 @@ public final class WaterSchedule {
             Reason.of(
                 Rule.PLAN_WATER,
                 "Its ears were wet on %s, but were cleaned less than 3 days before: dry them, and"
-                        .formatted(Figures.date(wet))
+                        .formatted(Quantities.day(wet))
                     + " look instead of cleaning again.")));
   }
 }

@@ -18,6 +18,7 @@ import java.util.UUID;
 import java.util.stream.Collectors;
 import org.evenlobe.core.TestDog;
 import org.evenlobe.core.ear.BreedCatalogue;
+import org.evenlobe.core.measure.Wording;
 import org.evenlobe.core.plan.DogPlan;
 import org.evenlobe.core.plan.Planner;
 import org.evenlobe.core.plan.even.EvenedPlans.Unplaced;
@@ -97,7 +98,7 @@ class EvenedPlansTest {
       Unplaced first = evened.unplaced().get(0);
       assertThat(first.window()).isEqualTo(new Window(day(11), day(14), day(17)));
       assertThat(first.wayOut()).hasValueSatisfying(out -> assertThat(out).isAfter(day(17)));
-      assertThat(first.reason().sentence())
+      assertThat(Wording.METRIC.of(first.reason().sentence()))
           .startsWith("No day from 13 Mar 2026 to 19 Mar 2026 has room.");
       assertThat(evened.plans()).as("named, not dropped").hasSize(8);
     }
