@@ -57,7 +57,7 @@ class BenchIT extends InSession {
       wren.button("Fen, left ear: into the ear no, on the pad no").click();
       wren.button("The nearest that suits this ear").click();
       assertThat(wren.region("Whose ears it suits"))
-          .containsText("of boric acid powder instead of 20.");
+          .containsText("of boric acid powder instead of 20 g.");
       page.reload();
       assertThat(line(page, 3).getByLabel("Amount")).hasValue("20");
       wren.button("Fen, left ear: into the ear no, on the pad no").click();
