@@ -118,12 +118,11 @@ public record BatchNeed(
         cleanings == 0
             ? "No cleaning is planned in the %s it keeps that takes any."
                 .formatted(Figures.count(keepsDays, "day"))
-            : "In the %s it keeps, %s take %s %s; more would be thrown away."
+            : "In the %s it keeps, %s take %s; more would be thrown away."
                 .formatted(
                     Figures.count(keepsDays, "day"),
                     Figures.count(cleanings, "planned cleaning"),
-                    Figures.plain(all),
-                    kind.unit());
+                    kind.amount(all));
     return Reason.of(Rule.BATCH_NEED, sentence).with("millilitres", all);
   }
 

@@ -7,6 +7,8 @@ import java.util.Locale;
 import java.util.Objects;
 import java.util.Optional;
 import java.util.UUID;
+import org.evenlobe.core.measure.Quantities;
+import org.evenlobe.core.rule.Figures;
 import org.evenlobe.core.solution.MixAnalysis;
 
 /**
@@ -110,6 +112,11 @@ public record Supply(
     /** What it is counted in. */
     public String unit() {
       return unit;
+    }
+
+    /** So much of it as a sentence says it: a volume, or so many. */
+    public String amount(double much) {
+      return this == CLEANER ? Quantities.volume(much) : Figures.plain(much) + " " + unit;
     }
   }
 

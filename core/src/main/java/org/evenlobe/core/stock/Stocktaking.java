@@ -130,15 +130,14 @@ public final class Stocktaking {
       Optional<LocalDate> out,
       LocalDate today,
       int horizonDays) {
-    String rest = "%s %s left".formatted(Figures.plain(left), kind.unit());
+    String rest = "%s left".formatted(kind.amount(left));
     String sentence =
         out.map(
                 on ->
-                    "%s; the plan takes %s %s in %d days. That suffices for %s, until %s (%s)."
+                    "%s; the plan takes %s in %d days. That suffices for %s, until %s (%s)."
                         .formatted(
                             rest,
-                            Figures.plain(needed),
-                            kind.unit(),
+                            kind.amount(needed),
                             horizonDays,
                             Figures.count(sessions, "cleaning"),
                             Quantities.day(on),

@@ -11,6 +11,7 @@ import java.util.Optional;
 import java.util.SplittableRandom;
 import java.util.UUID;
 import org.assertj.core.api.Assertions;
+import org.evenlobe.core.measure.Wording;
 import org.evenlobe.core.record.CleanerKind;
 import org.evenlobe.core.record.Supply;
 import org.junit.jupiter.api.Test;
@@ -62,7 +63,9 @@ class StocktakingTest {
     assertThat(outlook.runsOutOn()).contains(TODAY.plusDays(48));
     assertThat(outlook.needed()).isEqualTo(70);
     assertThat(outlook.buy()).isEqualTo(20);
-    assertThat(outlook.reasons().get(0).sentence()).contains("50 mL left").contains("3 cleanings");
+    assertThat(Wording.METRIC.of(outlook.reasons().get(0).sentence()))
+        .contains("50 mL left")
+        .contains("3 cleanings");
   }
 
   @Test
