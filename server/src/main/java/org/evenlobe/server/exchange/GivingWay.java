@@ -4,7 +4,7 @@ import java.util.concurrent.locks.LockSupport;
 
 /**
  * Long work that gives way: every so many steps it rests for twice as long as these took, so that
- * two of its kind are less than one processor's work, and what others ask is answered in between.
+ * it is a third of one processor's work, and what others ask is answered in between.
  */
 final class GivingWay {
   private static final int STEPS = 50;

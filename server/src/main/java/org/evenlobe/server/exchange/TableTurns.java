@@ -10,12 +10,12 @@ import org.evenlobe.server.problem.Refusal;
 import org.springframework.stereotype.Component;
 
 /**
- * A table holds a connection to the database while its lines are judged: two at a time in a
+ * A table holds a connection to the database while its lines are judged: one at a time in a
  * process, and one of a person, so that nobody else waits for a connection.
  */
 @Component
 class TableTurns {
-  private final Semaphore twoAtATime = new Semaphore(2);
+  private final Semaphore oneAtATime = new Semaphore(1);
   private final Set<UUID> people = ConcurrentHashMap.newKeySet();
 
   /**
@@ -29,13 +29,13 @@ class TableTurns {
       throw Refusal.busy();
     }
     try {
-      if (!twoAtATime.tryAcquire()) {
+      if (!oneAtATime.tryAcquire()) {
         throw Refusal.busy();
       }
       try {
         return work.get();
       } finally {
-        twoAtATime.release();
+        oneAtATime.release();
       }
     } finally {
       people.remove(person);
