@@ -44,6 +44,9 @@ public record Wording(VolumeUnit volumes, WeightUnit weights, DayOrder days) {
   /** More than so many spoons nobody counts. */
   private static final int MOST_SPOONS = 12;
 
+  /** No mark is longer: what somebody typed that begins like one costs no more than its length. */
+  private static final int LONGEST = 64;
+
   private static final String[] QUARTERS = {"", "¼", "½", "¾"};
   private static final String ABOUT = "about ";
 
@@ -65,7 +68,7 @@ public record Wording(VolumeUnit volumes, WeightUnit weights, DayOrder days) {
     StringBuilder read = new StringBuilder();
     int from = 0;
     while (begin >= 0) {
-      int end = text.indexOf(Quantities.END, begin);
+      int end = end(text, begin);
       Optional<String> words = end < 0 ? Optional.empty() : written(text.substring(begin + 1, end));
       read.append(text, from, begin);
       if (words.isPresent()) {
@@ -79,8 +82,19 @@ public record Wording(VolumeUnit volumes, WeightUnit weights, DayOrder days) {
     return read.append(text, from, text.length()).toString();
   }
 
+  /** Where the mark that begins there ends; -1 where it would be longer than any that is one. */
+  private static int end(String text, int begin) {
+    for (int at = begin + 1; at < Math.min(text.length(), begin + LONGEST); at++) {
+      if (text.charAt(at) == Quantities.END) {
+        return at;
+      }
+    }
+    return -1;
+  }
+
   private static void append(StringBuilder read, String words) {
-    boolean twice = words.startsWith(ABOUT) && read.toString().endsWith(ABOUT);
+    int before = read.length() - ABOUT.length();
+    boolean twice = words.startsWith(ABOUT) && before >= 0 && read.indexOf(ABOUT, before) >= 0;
     String once = twice ? words.substring(ABOUT.length()) : words;
     read.append(read.isEmpty() ? Figures.capital(once) : once);
   }

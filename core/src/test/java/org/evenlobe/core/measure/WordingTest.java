@@ -90,6 +90,13 @@ class WordingTest {
   }
 
   @Test
+  void whatIsLongerThanAnyMarkIsNone() {
+    String typed = "\uE000V5" + "0".repeat(100) + "\uE001, " + "\uE000".repeat(1000);
+
+    assertThat(OUNCES.of(typed + volume(5))).isEqualTo(typed + "about 1 tsp (5 mL)");
+  }
+
+  @Test
   void whatBeginsAndIsNoneHidesNoneAfterIt() {
     assertThat(OUNCES.of("\uE000? " + volume(5))).isEqualTo("\uE000? about 1 tsp (5 mL)");
   }
